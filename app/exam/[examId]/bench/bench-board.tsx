@@ -1,0 +1,113 @@
+'use client'
+
+import type { SourceVerdict } from '@/core/assess'
+import { rulesTold } from '@/core/note/sources'
+import { percent } from '@/core/note/percent'
+import { UNCHECKED } from '@/core/note/statement'
+import { testTitle } from '@/core/catalogue/exam-test'
+import { counted } from '@/core/vocabulary/sentence'
+import { FAMILIES, FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
+import { RulePips } from '@/ui/board/rule-pips'
+import { FAMILY_COLOUR, Strip } from '@/ui/board/strip'
+import { useExam } from '@/ui/exam/store'
+import { useIntervals } from '@/ui/board/use-intervals'
+import { headlineOf } from '@/core/evidence/headline'
+import type { Interval } from '@/core/evidence/interval'
+import { Key } from '@/ui/key'
+import type { Bench } from './use-bench'
+
+/** What the answers say so far, by family; unlit is unknown, never clear. */
+export function BenchBoard({ bench }: { readonly bench: Bench }) {
+  const { assessment } = useExam()
+  const intervalFor = useIntervals(assessment)
+  const next = bench.suggested
+  const elsewhere = next && bench.inHand && (next.test.id !== bench.inHand.test.id || next.side !== bench.inHand.side)
+  return (
+    <aside aria-label="Board" className="flex min-h-0 flex-col border-l border-hair bg-sheet px-5 py-3">
+      <div role="group" aria-label="Sources" tabIndex={0} className="min-h-0 flex-1 overflow-y-auto">
+        {FAMILIES.map((family) => {
+          const rows = assessment.sources.filter((s) => s.family === family)
+          if (rows.length === 0) return null
+          return (
+            <section key={family} aria-label={FAMILY_WORDS[family]} className="border-b border-hair pb-2.5 pt-2 last:border-b-0">
+              <h3 className="text-[15px] lowercase" style={{ color: FAMILY_COLOUR[family] }}>
+                {FAMILY_WORDS[family]}
+              </h3>
+              {rows.map((row) => (
+                <SourceRow key={`${row.source} ${row.side}`} row={row} interval={intervalFor(row)} />
+              ))}
+            </section>
+          )
+        })}
+        {assessment.interplay.map((i) => (
+          <p key={i.what} className="mt-2 rounded-card border border-hair px-3 py-2 text-[15px]">
+            {i.what}
+          </p>
+        ))}
+        <p className="mt-2 text-[13px] leading-snug text-ash">{UNCHECKED}</p>
+      </div>
+      {next && elsewhere && (
+        <button
+          type="button"
+          onClick={(e) => {
+            e.currentTarget.blur()
+            bench.takeSuggested()
+          }}
+          className="mt-2 min-h-14 rounded-card border border-hair bg-dust px-4 py-2 text-left text-base"
+        >
+          <strong>Next from here:</strong> {testTitle(next.test, next.side)}, {next.test.seconds} s. {next.why} <Key>N</Key>
+        </button>
+      )}
+    </aside>
+  )
+}
+
+/** The leading or planned rule; the others stand on Weigh. */
+function rulesShown(row: SourceVerdict) {
+  const { lead } = rulesTold(row)
+  return lead ? [lead] : []
+}
+
+function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly interval: Interval | null }) {
+  const source = sourceOf(row.source)
+  const title = `${source.name}, ${row.side}`
+  const { weighed } = row
+  const value = weighed ? headlineOf(weighed) : null
+  const by = weighed?.headline === 'rule' ? 'published rule' : 'model'
+  const weighable = row.prior !== null
+  const range = interval ? `, ${percent(interval.p05)} to ${percent(interval.p95)}` : ''
+  const away = row.pointers.filter((p) => p.direction === 'against').length
+  const toward = row.pointers.length - away
+  const points = [toward > 0 ? `points to it: ${toward}` : '', away > 0 ? `points away: ${away}` : ''].filter(Boolean).join(', ')
+  return (
+    <div className="mt-1.5">
+      <p className="flex items-baseline gap-2">
+        <span className="font-semibold">{title}</span>
+        <span className={`figures ml-auto whitespace-nowrap ${value === null ? 'text-base text-ash' : 'text-[21px]'}`}>
+          {weighable ? value === null ? 'not lit' : percent(value) : <span className="font-sans text-[15px] text-ash">{points}</span>}
+        </span>
+      </p>
+      {weighable && (
+        <>
+          <Strip
+            family={row.family}
+            value={value}
+            interval={interval && [interval.p05, interval.p95]}
+            describes={value === null ? `${title}: not known, nothing tested moves it yet` : `${title}: about ${percent(value)}${range}, ${by}`}
+          />
+          <p className="mt-1 text-[14px] text-ash">
+            {weighed && `${by}${range}; from ${percent(weighed.prior.p)}`}
+            {points && `${weighed ? '; ' : ''}${points}`}
+          </p>
+        </>
+      )}
+      {rulesShown(row).map((rule) => (
+        <p key={rule.cluster.id} className="flex items-center gap-2 text-[15px]">
+          <RulePips rule={rule} colour={FAMILY_COLOUR[row.family]} />
+          {rule.cluster.name.toLowerCase()}: {rule.words}
+          {rule.spare.length > 0 && <span className="text-ash">({counted(rule.spare.length, 'test')} spare)</span>}
+        </p>
+      ))}
+    </div>
+  )
+}

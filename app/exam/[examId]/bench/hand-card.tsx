@@ -1,0 +1,135 @@
+'use client'
+
+import type { ReactNode } from 'react'
+import { instruct } from '@/core/catalogue/exam-test'
+import { figureOf } from '@/core/figure/figure'
+import { findingFor } from '@/core/findings/findings'
+import { RESULT_WORDS } from '@/core/findings/finding'
+import { soreSides } from '@/core/story/sore-sides'
+import type { Exam } from '@/core/record/exam'
+import { otherSide } from '@/core/vocabulary/side'
+import { Key } from '@/ui/key'
+import { useExam } from '@/ui/exam/store'
+import { type AngleMark, PoseFigure } from '@/ui/figure/pose-figure'
+import { GatePanel } from '@/ui/exam/gate-panel'
+import type { Bench, InHand } from './use-bench'
+
+interface Props {
+  readonly bench: Bench
+  readonly inHand: InHand
+}
+
+/** What to do with the hands now, and what to ask. */
+export function HandCard({ bench, inHand }: Props) {
+  const { exam } = useExam()
+  const { test, side, stage } = inHand
+  const angle = bench.typed === '' ? bench.live : Number(bench.typed)
+  const marks = useMarks(inHand)
+  const shown = angle ?? marks.find((m) => m.kind === 'onset')?.angle
+  const figure = figureOf(stage.pose, side, shown)
+  const sentence = instruct(stage.do, side)
+  return (
+    <section aria-labelledby="in-hand" className="flex min-h-0 flex-col px-6 pt-4">
+      <h2 id="in-hand" className="text-[27px] leading-tight">
+        {test.name}
+        {side !== 'none' && `, ${side}`}
+        {side !== 'none' && <span className="ml-3 font-sans text-base text-ash">{sideWords(side, exam)}</span>}
+      </h2>
+      <p className="mt-1.5 text-[19px] leading-snug">{sentence}</p>
+      <p className="mt-1.5 font-serif text-[18px] italic text-lantern-text">“{stage.ask}”</p>
+      {inHand.barred && <GatePanel closed={inHand.barred} />}
+      {inHand.heed.map((closed) => (
+        <p key={closed.gate.id} className="mt-1.5 rounded-card border-l-[6px] border-ash bg-sheet px-3 py-1.5 text-base">
+          <strong>{closed.opened === null ? 'Caution.' : 'Opened with a reason.'}</strong> {closed.gate.reason} {closed.gate.do}
+        </p>
+      ))}
+      {inHand.repeats && <Before inHand={inHand} />}
+      <div className="relative mt-2 min-h-0 flex-1">
+        <PoseFigure figure={figure} describes={`${sentence} Drawn from the side tested.`} angle={angle} marks={marks} className="size-full" />
+        {stage.angle && (
+          <p className="absolute right-2 top-0 text-right">
+            <span className="figures block text-5xl">{angle ?? '–'}°</span>
+            <span className="text-sm text-ash">{angleWords(bench)}</span>
+          </p>
+        )}
+      </div>
+      {!bench.pending && (stage.angle ?? stage.leanWatched) && (
+        <div className="flex gap-3 pb-3">
+          {stage.angle && (
+            <Small pressed={bench.live !== null} keyName="A" onPress={bench.measure}>
+              {bench.live === null ? 'Simulated inclinometer' : 'Take this angle'}
+            </Small>
+          )}
+          {stage.leanWatched && (
+            <Small pressed={bench.lean} keyName="L" onPress={bench.toggleLean}>
+              Leans back or props on the hands
+            </Small>
+          )}
+        </div>
+      )}
+    </section>
+  )
+}
+
+interface SmallProps {
+  readonly pressed: boolean
+  readonly keyName: string
+  readonly onPress: () => void
+  readonly children: ReactNode
+}
+
+/** A lesser control under the figure. */
+function Small({ pressed, keyName, onPress, children }: SmallProps) {
+  return (
+    <button
+      type="button"
+      aria-pressed={pressed}
+      onClick={(e) => {
+        e.currentTarget.blur()
+        onPress()
+      }}
+      className="min-h-14 rounded-full border-2 border-hair bg-dust px-4 text-base aria-pressed:border-lantern aria-pressed:bg-glow aria-pressed:font-semibold"
+    >
+      {children} <Key>{keyName}</Key>
+    </button>
+  )
+}
+
+function angleWords(bench: Bench): string {
+  if (bench.typed !== '') return 'the next answer keeps it'
+  if (bench.live === null) return 'type the angle, then answer'
+  return bench.zeroed ? 'live, simulated' : 'hold still: zeroing'
+}
+
+function sideWords(side: 'left' | 'right', exam: Exam): string {
+  const sore = soreSides(exam)
+  if (sore.length === 2) return 'both sides are sore'
+  return sore[0] === side ? 'the painful side' : 'the better side'
+}
+
+/** What this test showed when it was done before. */
+function Before({ inHand }: { readonly inHand: InHand }) {
+  const { assessment } = useExam()
+  const sides = inHand.side === 'none' ? (['left', 'right'] as const) : [inHand.side]
+  const found = sides.flatMap((side) => findingFor(assessment.findings, inHand.test.id, side) ?? [])
+  const told = found.find((f) => f.result === 'positive') ?? found[0]
+  return (
+    <p className="mt-1.5 rounded-card border border-hair bg-sheet px-3 py-1.5 text-base">
+      Done before{told ? `: ${RESULT_WORDS[told.result]}. ${told.why}` : '.'} Answering repeats it.
+    </p>
+  )
+}
+
+/** Angles already known for this test: this side's onset, the other side's onset or end. */
+function useMarks({ test, side }: InHand): readonly AngleMark[] {
+  const { assessment } = useExam()
+  if (side === 'none') return []
+  const mine = findingFor(assessment.findings, test.follows ?? test.id, side)?.measures
+  const other = findingFor(assessment.findings, test.follows ?? test.id, otherSide(side))?.measures
+  return [
+    ...(mine?.onset === undefined ? [] : [{ angle: mine.onset, says: `onset ${mine.onset}°`, kind: 'onset' as const }]),
+    ...(mine?.end === undefined ? [] : [{ angle: mine.end, says: `end ${mine.end}°`, kind: 'end' as const }]),
+    ...(other?.end === undefined ? [] : [{ angle: other.end, says: `${otherSide(side)} ended ${other.end}°`, kind: 'other-side' as const }]),
+    ...(other?.onset === undefined ? [] : [{ angle: other.onset, says: `${otherSide(side)} began ${other.onset}°`, kind: 'other-side' as const }]),
+  ]
+}

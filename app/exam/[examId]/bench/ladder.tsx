@@ -1,0 +1,85 @@
+'use client'
+
+import type { Answer } from '@/core/record/answer'
+import { stagesOf } from '@/core/record/outline'
+import { listWords } from '@/core/vocabulary/sentence'
+import type { InHand } from './use-bench'
+
+const SAID: Record<Answer['said'], string> = {
+  nothing: 'nothing',
+  stretch: 'stretch only',
+  familiar: 'own pain',
+  other: 'something else',
+  eased: 'eased',
+  unchanged: 'no change',
+  returned: 'came back',
+  'stayed-away': 'stayed away',
+}
+
+interface Props {
+  readonly inHand: InHand
+  readonly onVariant: (variant: string) => void
+}
+
+/** The stages of the test in hand, what does not count, and how it is done. */
+export function Ladder({ inHand, onVariant }: Props) {
+  const { test, run, stage, variant } = inHand
+  const way = test.variants.find((v) => v.id === variant)
+  return (
+    <aside aria-label="Stages and rules of this test" tabIndex={0} className="my-4 flex flex-col gap-4 overflow-y-auto border-l border-hair px-5 text-[15px]">
+      <ol className="space-y-2.5">
+        {stagesOf(test, variant).map((s) => {
+          const given = run?.answers.find((a) => a.stage === s.id)
+          const now = s.id === stage.id
+          return (
+            <li key={s.id} aria-current={now ? 'step' : undefined} className="flex gap-3">
+              <span
+                className={`mt-1 size-4 shrink-0 rounded-full border-2 ${now ? 'border-lantern bg-lantern ring-4 ring-glow' : given ? 'border-ash bg-ash' : 'border-hair'}`}
+                aria-hidden="true"
+              />
+              <span>
+                <span className={now ? 'font-semibold' : ''}>{s.label}</span>
+                {s.holdSeconds > 0 && <span className="block text-ash">over {s.holdSeconds} seconds</span>}
+                {given && <span className="block text-ash">{SAID[given.answer.said]}</span>}
+              </span>
+            </li>
+          )
+        })}
+      </ol>
+      <div className="border-t border-hair pt-3">
+        <h3 className="text-ash">Does not count</h3>
+        <p>{listWords(test.doesNotCount)}</p>
+      </div>
+      {test.notWith.length > 0 && (
+        <div>
+          <h3 className="font-semibold text-halt">Not with</h3>
+          <p>{listWords(test.notWith)}</p>
+        </div>
+      )}
+      {test.careWith.length > 0 && (
+        <div>
+          <h3 className="text-ash">With care</h3>
+          <p>{listWords(test.careWith)}</p>
+        </div>
+      )}
+      {test.variants.length > 1 && (
+        <label className="block">
+          <span className="text-ash">Done this way</span>
+          <select
+            value={variant}
+            disabled={run !== null}
+            onChange={(e) => onVariant(e.target.value)}
+            className="mt-1 min-h-11 w-full rounded-md border border-hair bg-sheet px-2"
+          >
+            {test.variants.map((v) => (
+              <option key={v.id} value={v.id}>
+                {v.name}
+              </option>
+            ))}
+          </select>
+          {way?.how && <span className="mt-1 block text-ash">{way.how}</span>}
+        </label>
+      )}
+    </aside>
+  )
+}

@@ -1,0 +1,142 @@
+'use client'
+
+import { Check, Minus } from 'lucide-react'
+import { useEffect, useRef } from 'react'
+import { lastRun, type RouteStep } from '@/core/planner/route'
+import { findingFor } from '@/core/findings/findings'
+import { POSTURE_WORDS, type Posture } from '@/core/vocabulary/posture'
+import { counted } from '@/core/vocabulary/sentence'
+import { useExam } from '@/ui/exam/store'
+import { Key } from '@/ui/key'
+import type { Bench } from './use-bench'
+
+interface Props {
+  readonly bench: Bench
+  readonly onGo: () => void
+  readonly onKeys: () => void
+}
+
+/** The planned order by posture: where the body lies now, what is done, what waits. */
+export function PostureTrack({ bench, onGo, onKeys }: Props) {
+  const here = bench.inHand?.test.posture
+  const track = useRef<HTMLElement>(null)
+  const current = `${bench.inHand?.test.id ?? ''} ${bench.inHand?.side ?? ''}`
+  // The test in hand stays in view, with what was just done before it.
+  useEffect(() => {
+    track.current?.querySelector('[aria-current=true]')?.scrollIntoView({ inline: 'center', block: 'nearest' })
+  }, [current])
+  return (
+    <div className="flex items-center gap-4 border-b border-hair px-6 py-2.5">
+      <nav ref={track} aria-label="Planned tests by posture" className="no-bar flex min-w-0 flex-1 items-start gap-7 overflow-x-auto">
+        {bench.route.map((leg) => {
+          const left = leg.steps.filter((s) => s.state === 'open' || s.state === 'under-way')
+          const minutes = Math.ceil(left.reduce((sum, s) => sum + s.test.seconds, 0) / 60)
+          const now = leg.posture === here
+          return (
+            <section key={leg.posture} aria-label={POSTURE_WORDS[leg.posture]} aria-current={now ? 'step' : undefined}>
+              <h2 className={`flex items-center gap-2 font-sans text-sm ${now ? 'font-semibold text-lantern-text' : 'text-ash'}`}>
+                <PostureGlyph posture={leg.posture} />
+                {POSTURE_WORDS[leg.posture]}
+                {left.length > 0 && (
+                  <span className="font-normal">
+                    · {counted(left.length, 'test')}, about {minutes} min
+                  </span>
+                )}
+              </h2>
+              <ul className="mt-1.5 flex gap-1.5">
+                {leg.steps.map((step) => (
+                  <li key={`${step.test.id} ${step.side}`}>
+                    <StepChip step={step} bench={bench} />
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )
+        })}
+      </nav>
+      <div className="flex shrink-0 gap-2 text-sm">
+        <button type="button" onClick={onGo} className="min-h-11 rounded-card border border-hair px-3">
+          Any test <Key>G</Key>
+        </button>
+        <button type="button" onClick={onKeys} className="min-h-11 rounded-card border border-hair px-3">
+          Keys <Key>?</Key>
+        </button>
+      </div>
+    </div>
+  )
+}
+
+const STATE_WORDS: Record<RouteStep['state'], string> = {
+  done: 'done',
+  'under-way': 'under way',
+  open: 'to do',
+  spare: 'spare',
+  skipped: 'left out',
+  barred: 'barred',
+}
+
+function StepChip({ step, bench }: { readonly step: RouteStep; readonly bench: Bench }) {
+  const { exam, assessment } = useExam()
+  const now = bench.inHand?.test.id === step.test.id && bench.inHand.side === step.side
+  const run = lastRun(exam, step.test.id, step.side)
+  const sides = step.side === 'none' ? (['left', 'right'] as const) : [step.side]
+  const reproduced = run && step.state === 'done' && sides.some((side) => findingFor(assessment.findings, step.test.id, side)?.result === 'positive')
+  const look = now
+    ? 'border-2 border-lantern bg-sheet font-semibold'
+    : step.state === 'barred'
+      ? 'border-2 border-dashed border-halt text-halt'
+      : step.state === 'spare' || step.state === 'skipped'
+        ? 'border-dashed border-hair text-ash'
+        : step.state === 'done'
+          ? 'border-hair text-ash'
+          : 'border-hair bg-sheet'
+  const side = step.side === 'none' ? '' : step.side === 'left' ? ' L' : ' R'
+  return (
+    <button
+      type="button"
+      title={step.why}
+      aria-current={now ? 'true' : undefined}
+      aria-label={`${step.test.name}${step.side === 'none' ? '' : `, ${step.side}`}: ${step.state === 'done' ? (reproduced ? 'reproduced' : 'done') : STATE_WORDS[step.state]}`}
+      onClick={(e) => {
+        bench.choose(step.test, step.side)
+        e.currentTarget.blur()
+      }}
+      className={`flex min-h-11 items-center gap-1.5 whitespace-nowrap rounded-lg border px-3 text-[15px] ${look}`}
+    >
+      {step.state === 'done' && (reproduced ? <span className="size-2.5 rounded-full bg-lantern" /> : <Check size={15} aria-hidden="true" />)}
+      {step.state === 'skipped' && <Minus size={15} aria-hidden="true" />}
+      {step.test.short}
+      {side}
+    </button>
+  )
+}
+
+/** Five small bodies. */
+const GLYPHS: Record<Posture, string> = {
+  sitting: 'M7 6v7h7v6',
+  supine: 'M7 14h17',
+  'side-lying': 'M7 13h8l3 3h6',
+  prone: 'M7 14h12l5 -4',
+  standing: 'M11 7v7l-3 6M11 14l3 6',
+}
+const HEADS: Record<Posture, readonly [number, number]> = { sitting: [7, 3], supine: [3.5, 13], 'side-lying': [3.5, 12], prone: [3.5, 15], standing: [11, 3.5] }
+
+function PostureGlyph({ posture }: { readonly posture: Posture }) {
+  const [x, y] = HEADS[posture]
+  return (
+    <svg
+      viewBox="0 0 26 22"
+      width="24"
+      height="20"
+      aria-hidden="true"
+      fill="none"
+      stroke="currentColor"
+      strokeWidth="2.4"
+      strokeLinecap="round"
+      strokeLinejoin="round"
+    >
+      <path d={GLYPHS[posture]} />
+      <circle cx={x} cy={y} r="2" fill="currentColor" stroke="none" />
+    </svg>
+  )
+}

@@ -1,0 +1,73 @@
+'use client'
+
+import { Copy, Download, FileJson, Printer } from 'lucide-react'
+import { useState } from 'react'
+import { noteOf } from '@/core/note/note'
+import { plainText } from '@/core/note/paragraph'
+import { useExam } from '@/ui/exam/store'
+import { NoteActions } from './note-actions'
+
+interface Props {
+  readonly who: string
+  readonly fileName: string
+}
+
+/** The generated note, and the practitioner's own words apart from it. */
+export function NoteScreen({ who, fileName }: Props) {
+  const { assessment } = useExam()
+  const [copied, setCopied] = useState<string | null>(null)
+  const paragraphs = noteOf(assessment, who)
+  const text = plainText(paragraphs)
+  const copy = () => {
+    navigator.clipboard.writeText(text).then(
+      () => setCopied('Copied.'),
+      () => setCopied('The browser did not allow copying. Save it as text instead.'),
+    )
+  }
+  const save = () => {
+    const link = document.createElement('a')
+    link.href = URL.createObjectURL(new Blob([text], { type: 'text/plain' }))
+    link.download = fileName
+    link.click()
+    URL.revokeObjectURL(link.href)
+  }
+  return (
+    <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] content-start gap-8 overflow-y-auto px-6 py-5 lg:grid-cols-[minmax(0,46rem)_minmax(18rem,1fr)] print:block print:overflow-visible">
+      <article aria-label="Note" className="rounded-card border border-hair bg-sheet px-5 py-5 leading-relaxed sm:px-8 sm:py-6 print:border-0">
+        <h1 className="mb-4 text-3xl">Note</h1>
+        {paragraphs.map((p, i) => (
+          <section key={i} className="mb-5">
+            <h2 className="text-lg font-semibold">{p.heading}</h2>
+            {p.lines.map((line, n) => (
+              <p key={n} className={line.startsWith('- ') ? 'pl-5 -indent-3' : ''}>
+                {line}
+              </p>
+            ))}
+          </section>
+        ))}
+      </article>
+      <aside aria-label="What to do with the note" className="no-print space-y-5">
+        <NoteActions />
+        <div className="flex flex-wrap gap-3">
+          <button type="button" onClick={copy} className={BUTTON}>
+            <Copy size={18} aria-hidden="true" /> Copy the text
+          </button>
+          <button type="button" onClick={save} className={BUTTON}>
+            <Download size={18} aria-hidden="true" /> Save as text
+          </button>
+          <a href={`/exam/${assessment.exam.id}/file`} download className={BUTTON}>
+            <FileJson size={18} aria-hidden="true" /> Save as exam file
+          </a>
+          <button type="button" onClick={() => window.print()} className={BUTTON}>
+            <Printer size={18} aria-hidden="true" /> Print
+          </button>
+        </div>
+        <p role="status" className="text-ash">
+          {copied}
+        </p>
+      </aside>
+    </main>
+  )
+}
+
+const BUTTON = 'flex min-h-11 items-center gap-2 rounded-card border border-hair bg-sheet px-4'

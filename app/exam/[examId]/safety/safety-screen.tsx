@@ -1,0 +1,135 @@
+'use client'
+
+import Link from 'next/link'
+import { useEffect, useRef, useState } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { closedGates, unasked } from '@/core/safety/safety'
+import { SCREEN } from '@/core/safety/screen'
+import { counted } from '@/core/vocabulary/sentence'
+import { GatePanel } from '@/ui/exam/gate-panel'
+import { useExam } from '@/ui/exam/store'
+import { Key } from '@/ui/key'
+
+const ITEMS = SCREEN.flatMap((group) => group.items.map((item) => ({ ...item, group })))
+
+/** The safety screen: one question at a time by single keys, with what each answer closes beside it at once. */
+export function SafetyScreen() {
+  const { exam, record } = useExam()
+  const firstOpen = ITEMS.findIndex((item) => exam.screen[item.id] === undefined)
+  const [at, setAt] = useState(Math.max(0, firstOpen))
+  const rows = useRef(new Map<string, HTMLElement>())
+  const here = ITEMS[at]
+  const gates = closedGates(exam)
+  const open = unasked(exam)
+
+  useEffect(() => {
+    if (here) rows.current.get(here.id)?.scrollIntoView({ block: 'nearest' })
+  }, [here])
+
+  const answer = (index: number, said: 'yes' | 'no') => {
+    const item = ITEMS[index]
+    if (item && record([{ type: 'screen-answered', item: item.id, answer: said }])) setAt(Math.min(ITEMS.length - 1, index + 1))
+  }
+  const restNo = () => {
+    if (!here || here.group.singly) return
+    const items = here.group.items.filter((item) => exam.screen[item.id] === undefined).map((item) => item.id)
+    if (items.length > 0 && record([{ type: 'screen-rest-no', group: here.group.id, items }])) {
+      const last = ITEMS.findLastIndex((item) => item.group === here.group)
+      setAt(Math.min(ITEMS.length - 1, last + 1))
+    }
+  }
+  const enabled = !exam.signed
+  const keys = { enabled, preventDefault: true }
+  useHotkeys('y', () => answer(at, 'yes'), keys)
+  useHotkeys('n', () => answer(at, 'no'), keys)
+  useHotkeys('r', restNo, keys)
+  useHotkeys('down', () => setAt(Math.min(ITEMS.length - 1, at + 1)), keys)
+  useHotkeys('up', () => setAt(Math.max(0, at - 1)), keys)
+
+  return (
+    <main className="grid min-h-0 flex-1 grid-cols-1 lg:grid-cols-[minmax(0,1fr)_26rem]">
+      <div role="group" aria-label="Questions" tabIndex={0} className="overflow-y-auto px-6 py-5">
+        <div className="flex flex-wrap items-baseline gap-4">
+          <h1 className="text-2xl">Safety</h1>
+          <p className="text-ash" role="status">
+            {open === 0 ? 'Every question is answered.' : `${counted(open, 'question')} not asked yet`}
+          </p>
+          <p className="ml-auto hidden items-center gap-2 text-sm text-ash md:flex">
+            <Key>Y</Key> yes <Key>N</Key> no <Key>R</Key> no to the rest of the group <Key>↑</Key> <Key>↓</Key>
+          </p>
+        </div>
+        {SCREEN.map((group) => (
+          <section key={group.id} aria-label={group.name} className="mt-5 max-w-4xl">
+            <h2 className="text-lg">
+              {group.name}
+              {group.singly && <span className="ml-2 font-sans text-sm text-ash">each by itself</span>}
+            </h2>
+            <ul className="mt-1 divide-y divide-hair rounded-card border border-hair bg-sheet">
+              {group.items.map((item) => {
+                const index = ITEMS.findIndex((i) => i.id === item.id)
+                const said = exam.screen[item.id]
+                return (
+                  <li
+                    key={item.id}
+                    ref={(node) => {
+                      if (node) rows.current.set(item.id, node)
+                    }}
+                    aria-current={index === at ? 'true' : undefined}
+                    className={`flex items-center gap-3 px-4 py-1.5 ${index === at ? 'bg-glow' : ''}`}
+                  >
+                    <span className="grow text-[17px]">{item.ask}</span>
+                    {said === undefined && <span className="hidden text-sm text-ash sm:inline">not asked</span>}
+                    <Answer label={`Yes: ${item.ask}`} chosen={said === 'yes'} off={!enabled} onChoose={() => answer(index, 'yes')} halt>
+                      yes
+                    </Answer>
+                    <Answer label={`No: ${item.ask}`} chosen={said === 'no'} off={!enabled} onChoose={() => answer(index, 'no')}>
+                      no
+                    </Answer>
+                  </li>
+                )
+              })}
+            </ul>
+          </section>
+        ))}
+      </div>
+      <aside aria-label="What the answers close" tabIndex={0} className="overflow-y-auto border-t border-hair bg-sheet px-6 py-5 lg:border-l lg:border-t-0">
+        <h2 className="text-xl">What the answers close</h2>
+        {gates.length === 0 && <p className="mt-2 text-ash">Nothing so far. What was not asked clears nothing.</p>}
+        {gates.map((closed) => (
+          <GatePanel key={closed.gate.id} closed={closed} />
+        ))}
+        <Link href={`/exam/${exam.id}/bench`} className="mt-6 inline-flex min-h-12 items-center rounded-card bg-ink px-6 text-lg font-semibold text-dust">
+          To the bench
+        </Link>
+      </aside>
+    </main>
+  )
+}
+
+interface AnswerProps {
+  readonly label: string
+  readonly chosen: boolean
+  readonly off: boolean
+  readonly onChoose: () => void
+  readonly halt?: boolean
+  readonly children: string
+}
+
+function Answer({ label, chosen, off, onChoose, halt = false, children }: AnswerProps) {
+  const look = chosen ? (halt ? 'border-halt bg-halt text-sheet' : 'border-ink bg-ink text-dust') : 'border-hair'
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      aria-pressed={chosen}
+      disabled={off}
+      onClick={(e) => {
+        e.currentTarget.blur()
+        onChoose()
+      }}
+      className={`min-h-11 w-16 shrink-0 rounded-card border-2 font-semibold ${look}`}
+    >
+      {children}
+    </button>
+  )
+}

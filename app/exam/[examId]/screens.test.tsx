@@ -1,0 +1,90 @@
+import { screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { describe, expect, it } from 'vitest'
+import { BUTTOCK, NOTHING, opened, own, soreLeg, sorePelvis } from '@/tests/people'
+import { renderAround } from '@/tests/exam-around'
+import { NoteScreen } from './note/note-screen'
+import { StoryScreen } from './story/story-screen'
+import { WeighScreen } from './weigh/weigh-screen'
+
+describe('the story', () => {
+  it('begins with an empty first card, and records each choice as it is made', async () => {
+    renderAround(opened(), <StoryScreen />)
+    expect(screen.getByText(/Nothing is recorded yet/)).toBeVisible()
+    await userEvent.click(screen.getByRole('radio', { name: '4' }))
+    await userEvent.type(screen.getByLabelText('In their own words'), 'a dull ache')
+    await userEvent.tab()
+    await userEvent.click(screen.getByRole('button', { name: 'Another symptom' }))
+    expect(screen.getByText('“a dull ache”')).toBeVisible()
+    expect(screen.getByRole('group', { name: 'S2' })).toBeVisible()
+  })
+
+  it('paints from the keyboard: arrows move, Space paints and takes off again', async () => {
+    renderAround(opened(), <StoryScreen />)
+    const face = screen.getByRole('checkbox', { name: 'right face' })
+    face.focus()
+    await userEvent.keyboard('{ArrowDown} ')
+    const neck = screen.getByRole('checkbox', { name: 'front of the right neck' })
+    expect(neck).toHaveFocus()
+    expect(neck).toBeChecked()
+    await userEvent.keyboard(' ')
+    expect(neck).not.toBeChecked()
+  })
+
+  it('a symptom that a test refers to stays', async () => {
+    renderAround(sorePelvis().test('faber', 'right', [BUTTOCK]), <StoryScreen />)
+    await userEvent.click(screen.getByRole('button', { name: 'Remove S1' }))
+    expect(screen.getByRole('group', { name: 'S1' })).toBeVisible()
+  })
+
+  it('consent can be withdrawn at any time, and says what follows', async () => {
+    renderAround(sorePelvis(), <StoryScreen />)
+    await userEvent.click(screen.getByRole('button', { name: 'Withdrawn' }))
+    expect(screen.getByText(/No test can start/)).toBeVisible()
+  })
+})
+
+describe('weigh', () => {
+  it('shows the leading source first, with rule, model and product', () => {
+    const met = sorePelvis().test('sij-distraction', 'none', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK]).test('gaenslen', 'right', [BUTTOCK])
+    renderAround(met, <WeighScreen />)
+    expect(screen.getByRole('heading', { level: 2, name: 'Sacroiliac joint, right' })).toBeVisible()
+    const figures = screen.getByRole('region', { name: 'Three figures' })
+    expect(figures).toHaveTextContent('Published rule · leads65 %')
+    expect(within(screen.getByRole('region', { name: 'Pelvic four' })).getByText(/met, 2 of 4/)).toBeVisible()
+    // Met, the clear rule uses the negative ratio; broken it says nothing.
+    expect(screen.getByRole('region', { name: 'Pelvic clear' })).toHaveTextContent('met ×0.067, broken says nothing')
+    expect(screen.getByRole('table', { name: 'Each finding and what it does to the odds' })).toHaveTextContent('Together, pelvic loading counted once')
+  })
+
+  it('while every rule is open the model leads; what was not tested is not lit', async () => {
+    renderAround(soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)]), <WeighScreen />)
+    expect(screen.getByRole('region', { name: 'Three figures' })).toHaveTextContent('Shared-cause model · leads')
+    await userEvent.click(screen.getByRole('button', { name: 'Sacroiliac joint, left' }))
+    expect(screen.getByText(/Not lit: no test done so far/)).toBeVisible()
+  })
+
+  it('a source that findings only point to carries no number', async () => {
+    renderAround(soreLeg().test('leg-raise', 'left', [{ said: 'stretch', places: [] }]), <WeighScreen />)
+    await userEvent.click(screen.getByRole('button', { name: 'Hamstring, left' }))
+    expect(screen.getByText(/No published figure fits/)).toBeVisible()
+    expect(screen.getByRole('region', { name: 'Pointers' })).toHaveTextContent('Straight leg raise points to it')
+  })
+})
+
+describe('the note', () => {
+  it('keeps own words apart, asks before signing, and then takes addenda only', async () => {
+    renderAround(sorePelvis().test('faber', 'right', [NOTHING]), <NoteScreen who="A person, 43." fileName="note.txt" />)
+    await userEvent.type(screen.getByLabelText(/Your own words/), 'seen twice')
+    await userEvent.tab()
+    const note = screen.getByRole('article', { name: 'Note' })
+    expect(note).toHaveTextContent('Practitioner’s wordsseen twice')
+    await userEvent.click(screen.getByRole('button', { name: 'Sign' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Not yet' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Sign' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Sign it' }))
+    await userEvent.type(screen.getByLabelText('Addendum'), 'rang on Monday')
+    await userEvent.click(screen.getByRole('button', { name: 'Add it' }))
+    expect(note).toHaveTextContent('Addendumrang on Monday')
+  })
+})

@@ -1,0 +1,50 @@
+'use client'
+
+import { useExam } from '@/ui/exam/store'
+
+const SAID = {
+  'not-asked': 'Not asked yet.',
+  verbal: 'Given verbally.',
+  written: 'Given in writing.',
+  withdrawn: 'Withdrawn. No test can start until it is given again.',
+} as const
+
+/** Consent to being tested: asked at the start, withdrawn at any time. */
+export function ConsentCard() {
+  const { exam, record } = useExam()
+  const given = exam.consent === 'verbal' || exam.consent === 'written'
+  return (
+    <section aria-label="Consent to testing" className="rounded-card border border-hair bg-sheet px-5 py-4">
+      <h2 className="text-lg">Consent to testing</h2>
+      <p className="mt-1">
+        Say: “I will move and press until you feel something. Some of it may bring on your own pain for a moment. Say stop at any time and I stop.”
+      </p>
+      <div className="mt-3 flex flex-wrap items-center gap-3">
+        <p className={`mr-auto font-semibold ${exam.consent === 'withdrawn' ? 'text-halt' : ''}`}>{SAID[exam.consent]}</p>
+        {!exam.signed && !given && (
+          <>
+            <button
+              type="button"
+              onClick={() => record([{ type: 'consent-given', form: 'verbal' }])}
+              className="min-h-11 rounded-card border border-ink px-4 font-semibold"
+            >
+              Agreed, verbally
+            </button>
+            <button
+              type="button"
+              onClick={() => record([{ type: 'consent-given', form: 'written' }])}
+              className="min-h-11 rounded-card border border-hair px-4"
+            >
+              Agreed, in writing
+            </button>
+          </>
+        )}
+        {!exam.signed && given && (
+          <button type="button" onClick={() => record([{ type: 'consent-withdrawn' }])} className="min-h-11 rounded-card border border-halt px-4 text-halt">
+            Withdrawn
+          </button>
+        )}
+      </div>
+    </section>
+  )
+}

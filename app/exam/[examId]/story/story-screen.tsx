@@ -1,0 +1,81 @@
+'use client'
+
+import { Plus } from 'lucide-react'
+import Link from 'next/link'
+import { useState } from 'react'
+import type { SymptomId } from '@/core/record/answer'
+import type { Symptom } from '@/core/record/exam'
+import type { Place } from '@/core/vocabulary/body-area'
+import { BodyChart } from '@/ui/body-chart/body-chart'
+import { useExam } from '@/ui/exam/store'
+import { ConsentCard } from './consent-card'
+import { SymptomCard } from './symptom-card'
+
+const EMPTY: Omit<Symptom, 'id'> = { words: '', places: [], qualities: [], now: null, bringsOn: '', eases: '', stirring: null }
+
+/** What the person came with: numbered familiar symptoms, painted on the body. */
+export function StoryScreen() {
+  const { exam, record } = useExam()
+  const first: Symptom = { id: 'S1', ...EMPTY }
+  // An examination without a story shows an empty first card; it is recorded with its first answer.
+  const cards = exam.symptoms.length > 0 ? exam.symptoms : [first]
+  const [chosen, setChosen] = useState<SymptomId>('S1')
+  const current = cards.find((s) => s.id === chosen) ?? cards[0] ?? first
+  const locked = exam.signed !== null
+  const describe = (change: Partial<Symptom>) => {
+    const { id, ...told } = { ...current, ...change }
+    record([{ type: 'symptom-described', symptom: id, ...told }])
+  }
+  const add = () => {
+    const next: SymptomId = `S${Math.max(...cards.map((s) => Number(s.id.slice(1)))) + 1}`
+    if (record([{ type: 'symptom-described', symptom: next, ...EMPTY }])) setChosen(next)
+  }
+  const toggle = (place: Place) => describe({ places: current.places.includes(place) ? current.places.filter((p) => p !== place) : [...current.places, place] })
+  return (
+    <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] content-start gap-6 overflow-y-auto px-6 py-5 lg:grid-cols-[minmax(0,26rem)_1fr]">
+      <section aria-label="Where it is">
+        <h1 className="text-2xl">Story</h1>
+        <BodyChart
+          label={current.id}
+          painted={current.places}
+          others={exam.symptoms.filter((s) => s.id !== current.id).flatMap((s) => s.places)}
+          onToggle={toggle}
+          disabled={locked}
+        />
+      </section>
+      <section aria-label="Symptoms" className="max-w-3xl space-y-4">
+        {cards.map((symptom) => (
+          <SymptomCard
+            key={symptom.id}
+            symptom={symptom}
+            open={symptom.id === current.id}
+            locked={locked}
+            onOpen={() => setChosen(symptom.id)}
+            onDescribe={describe}
+            onRemove={() => {
+              if (record([{ type: 'symptom-removed', symptom: symptom.id }])) setChosen('S1')
+            }}
+          />
+        ))}
+        {!locked && exam.symptoms.length > 0 && (
+          <button type="button" onClick={add} className="flex min-h-11 items-center gap-2 rounded-card border border-dashed border-ash px-4">
+            <Plus size={18} aria-hidden="true" /> Another symptom
+          </button>
+        )}
+        <ConsentCard />
+        <div className="flex flex-wrap gap-3">
+          <Link href={`/exam/${exam.id}/safety`} className="inline-flex min-h-12 items-center rounded-card border border-ink px-6 text-lg font-semibold">
+            Safety screen
+          </Link>
+          <Link
+            href={`/exam/${exam.id}/bench`}
+            className="inline-flex min-h-12 items-center rounded-card bg-ink px-6 text-lg font-semibold text-dust aria-disabled:opacity-60"
+          >
+            To the bench
+          </Link>
+        </div>
+        {exam.symptoms.length === 0 && <p className="text-ash">Nothing is recorded yet. A test can only bring on a symptom that stands here first.</p>}
+      </section>
+    </main>
+  )
+}

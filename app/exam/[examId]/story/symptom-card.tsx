@@ -1,0 +1,167 @@
+'use client'
+
+import { ToggleGroup } from 'radix-ui'
+import { type ReactNode, useId } from 'react'
+import { placesWords } from '@/core/findings/place-fits'
+import type { Stirring } from '@/core/record/event'
+import type { Symptom } from '@/core/record/exam'
+import { QUALITIES, type Quality } from '@/core/vocabulary/quality'
+import { capital } from '@/core/vocabulary/sentence'
+
+interface Props {
+  readonly symptom: Symptom
+  readonly open: boolean
+  readonly locked: boolean
+  readonly onOpen: () => void
+  readonly onDescribe: (change: Partial<Symptom>) => void
+  readonly onRemove: () => void
+}
+
+const STIRRED: readonly [NonNullable<Stirring['stirredBy']>, string][] = [
+  ['much', 'much'],
+  ['some', 'some'],
+  ['little', 'little'],
+]
+const SETTLES: readonly [NonNullable<Stirring['settles']>, string][] = [
+  ['minutes', 'minutes'],
+  ['half-hour', 'half an hour'],
+  ['longer', 'longer'],
+]
+
+/** One familiar symptom. Choices are recorded as they are made, words when the field is left. */
+export function SymptomCard({ symptom, open, locked, onOpen, onDescribe, onRemove }: Props) {
+  if (!open) {
+    return (
+      <button type="button" onClick={onOpen} className="flex w-full items-baseline gap-3 rounded-card border border-hair bg-sheet px-5 py-3 text-left">
+        <strong className="figures text-xl">{symptom.id}</strong>
+        <span className="italic">{symptom.words ? `“${symptom.words}”` : 'no words yet'}</span>
+        <span className="ml-auto text-ash">{symptom.places.length > 0 ? placesWords(symptom.places.slice(0, 2)) : 'no place yet'}</span>
+      </button>
+    )
+  }
+  const { stirring } = symptom
+  const stir = (change: Partial<Stirring>) => onDescribe({ stirring: { stirredBy: null, settles: null, ...stirring, ...change } })
+  return (
+    <fieldset disabled={locked} className="min-w-0 rounded-card border-2 border-lantern bg-sheet px-4 py-4 sm:px-5">
+      <legend className="figures px-2 text-xl font-semibold">{symptom.id}</legend>
+      <Words label="In their own words" value={symptom.words} onLeave={(words) => onDescribe({ words })} large />
+      <Row label="What it feels like">
+        <ToggleGroup.Root
+          type="multiple"
+          aria-label="What it feels like"
+          value={[...symptom.qualities]}
+          onValueChange={(values) => onDescribe({ qualities: values as Quality[] })}
+          className="flex flex-wrap gap-2"
+        >
+          {QUALITIES.map((q) => (
+            <ToggleGroup.Item key={q} value={q} className={CHIP}>
+              {q}
+            </ToggleGroup.Item>
+          ))}
+        </ToggleGroup.Root>
+      </Row>
+      <Row label="How strong right now, 0 to 10">
+        <ToggleGroup.Root
+          type="single"
+          aria-label="How strong right now"
+          value={symptom.now === null ? '' : String(symptom.now)}
+          onValueChange={(value) => onDescribe({ now: value === '' ? null : Number(value) })}
+          className="flex"
+        >
+          {Array.from({ length: 11 }, (_, n) => (
+            <ToggleGroup.Item
+              key={n}
+              value={String(n)}
+              className="figures -ml-px min-h-11 min-w-6 grow border border-hair first:rounded-l-md last:rounded-r-md data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-dust"
+            >
+              {n}
+            </ToggleGroup.Item>
+          ))}
+        </ToggleGroup.Root>
+      </Row>
+      <div className="grid gap-x-5 sm:grid-cols-2">
+        <Words label="Brings it on" value={symptom.bringsOn} onLeave={(bringsOn) => onDescribe({ bringsOn })} />
+        <Words label="Eases it" value={symptom.eases} onLeave={(eases) => onDescribe({ eases })} />
+        <Choice label="Stirred up by this much" options={STIRRED} value={stirring?.stirredBy} onChoose={(stirredBy) => stir({ stirredBy })} />
+        <Choice label="Settles in" options={SETTLES} value={stirring?.settles} onChoose={(settles) => stir({ settles })} />
+      </div>
+      <p className="mt-3 flex items-center gap-4 text-ash">
+        {symptom.places.length > 0 ? capital(placesWords(symptom.places)) : 'No place painted yet.'}
+        <button type="button" onClick={onRemove} className="ml-auto min-h-11 px-2 underline underline-offset-4">
+          Remove {symptom.id}
+        </button>
+      </p>
+    </fieldset>
+  )
+}
+
+const CHIP = 'min-h-11 rounded-full border border-hair px-4 data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-dust'
+
+function Row({ label, children }: { readonly label: string; readonly children: ReactNode }) {
+  return (
+    <div className="mt-4">
+      <p className="mb-1 text-sm text-ash">{label}</p>
+      {children}
+    </div>
+  )
+}
+
+interface WordsProps {
+  readonly label: string
+  readonly value: string
+  readonly onLeave: (words: string) => void
+  readonly large?: boolean
+}
+
+function Words({ label, value, onLeave, large = false }: WordsProps) {
+  const id = useId()
+  return (
+    <div className={large ? '' : 'mt-4'}>
+      <label htmlFor={id} className="mb-1 block text-sm text-ash">
+        {label}
+      </label>
+      <input
+        id={id}
+        key={value}
+        defaultValue={value}
+        maxLength={300}
+        autoComplete="off"
+        onBlur={(e) => {
+          const words = e.target.value.trim()
+          if (words !== value) onLeave(words)
+        }}
+        className={`min-h-11 w-full rounded-md border border-hair bg-dust px-3 ${large ? 'text-lg' : ''}`}
+      />
+    </div>
+  )
+}
+
+interface ChoiceProps<T extends string> {
+  readonly label: string
+  readonly options: readonly [T, string][]
+  readonly value: T | null | undefined
+  readonly onChoose: (value: T) => void
+}
+
+function Choice<T extends string>({ label, options, value, onChoose }: ChoiceProps<T>) {
+  return (
+    <Row label={label}>
+      <ToggleGroup.Root
+        type="single"
+        aria-label={label}
+        value={value ?? ''}
+        onValueChange={(chosen) => {
+          const option = options.find(([id]) => id === chosen)
+          if (option) onChoose(option[0])
+        }}
+        className="flex gap-2"
+      >
+        {options.map(([id, words]) => (
+          <ToggleGroup.Item key={id} value={id} className={CHIP}>
+            {words}
+          </ToggleGroup.Item>
+        ))}
+      </ToggleGroup.Root>
+    </Row>
+  )
+}

@@ -1,0 +1,117 @@
+'use client'
+
+import { useState } from 'react'
+import type { SourceVerdict } from '@/core/assess'
+import { headlineOf } from '@/core/evidence/headline'
+import { percent } from '@/core/note/percent'
+import { STATEMENT, UNCHECKED } from '@/core/note/statement'
+import { FAMILIES, FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
+import { FAMILY_COLOUR, Strip } from '@/ui/board/strip'
+import { OddsLadder } from '@/ui/charts/odds-ladder'
+import { useIntervals } from '@/ui/board/use-intervals'
+import { useExam } from '@/ui/exam/store'
+import { Pointers } from './pointers'
+import { RuleTree } from './rule-tree'
+import { ThreeFigures } from './three-figures'
+
+/** Why the leading source leads, and what stands against it. */
+export function WeighScreen() {
+  const { assessment } = useExam()
+  const [chosen, setChosen] = useState<string | null>(null)
+  const ranked = assessment.sources.toSorted((a, b) => figureOf(b) - figureOf(a))
+  const current = assessment.sources.find((s) => keyOf(s) === chosen) ?? ranked[0]
+  return (
+    <main className="grid min-h-0 flex-1 grid-cols-[19rem_minmax(0,1fr)] overflow-hidden print:block print:overflow-visible">
+      <nav aria-label="Sources" className="no-print overflow-y-auto border-r border-hair px-5 py-5">
+        <h1 className="text-2xl">Weigh</h1>
+        {FAMILIES.map((family) => {
+          const rows = assessment.sources.filter((s) => s.family === family)
+          return (
+            rows.length > 0 && (
+              <section key={family} aria-label={FAMILY_WORDS[family]} className="mt-4">
+                <h2 className="font-sans text-sm" style={{ color: FAMILY_COLOUR[family] }}>
+                  {FAMILY_WORDS[family]}
+                </h2>
+                {rows.map((row) => (
+                  <button
+                    key={keyOf(row)}
+                    type="button"
+                    aria-pressed={current === row}
+                    onClick={() => setChosen(keyOf(row))}
+                    className="mt-1 flex min-h-11 w-full items-baseline gap-2 rounded-md px-3 py-2 text-left aria-pressed:bg-glow aria-pressed:font-semibold"
+                  >
+                    {sourceOf(row.source).name}, {row.side}
+                    <span className="figures ml-auto whitespace-nowrap">{row.weighed ? percent(figureOf(row)) : ''}</span>
+                  </button>
+                ))}
+              </section>
+            )
+          )
+        })}
+      </nav>
+      {current && <Weighing verdict={current} />}
+    </main>
+  )
+}
+
+function keyOf(s: SourceVerdict): string {
+  return `${s.source} ${s.side}`
+}
+
+function figureOf(s: SourceVerdict): number {
+  return s.weighed ? headlineOf(s.weighed) : -1
+}
+
+function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
+  const { assessment } = useExam()
+  const source = sourceOf(verdict.source)
+  const title = `${source.name}, ${verdict.side}`
+  const { weighed } = verdict
+  const value = weighed ? figureOf(verdict) : null
+  const interval = useIntervals(assessment)(verdict)
+  return (
+    <article aria-label={title} tabIndex={0} className="overflow-y-auto px-8 py-5 print:overflow-visible">
+      <h2 className="text-3xl">{title}</h2>
+      <div className="mt-3 max-w-3xl">
+        <Strip
+          family={verdict.family}
+          value={value}
+          interval={interval && [interval.p05, interval.p95]}
+          describes={value === null ? `${title}: not known` : `${title}: about ${percent(value)}`}
+        />
+      </div>
+      {weighed ? (
+        <>
+          <ThreeFigures weighed={weighed} interval={interval} />
+          <section className="mt-6 max-w-5xl">
+            <h3 className="text-xl">From the start to now</h3>
+            <p className="mb-1 text-ash">Start: {weighed.prior.why}.</p>
+            <OddsLadder weighed={weighed} family={verdict.family} />
+          </section>
+        </>
+      ) : (
+        <p className="mt-4 text-lg text-ash">
+          {verdict.pointers.length > 0
+            ? 'No published figure fits what was found, so nothing moves a number. The findings below point, and no more.'
+            : 'Not lit: no test done so far says anything about this.'}
+        </p>
+      )}
+      <div className="mt-6 grid max-w-5xl gap-8 lg:grid-cols-2">
+        {verdict.rules.map((rule) => (
+          <RuleTree key={rule.cluster.id} rule={rule} colour={FAMILY_COLOUR[verdict.family]} />
+        ))}
+        <Pointers verdict={verdict} />
+      </div>
+      {assessment.interplay
+        .filter((i) => i.side === verdict.side)
+        .map((i) => (
+          <p key={i.what} className="mt-5 max-w-3xl rounded-card border border-hair bg-sheet px-4 py-3">
+            {i.what}
+          </p>
+        ))}
+      <p className="mt-8 max-w-3xl text-sm text-ash">
+        {UNCHECKED} {STATEMENT}
+      </p>
+    </article>
+  )
+}

@@ -1,0 +1,22 @@
+import type { Metadata } from 'next'
+import { cookies, headers } from 'next/headers'
+import type { ReactNode } from 'react'
+import { Nonce } from '@/ui/nonce'
+import { Textures } from '@/ui/textures'
+import './globals.css'
+
+export const metadata: Metadata = { title: { default: 'Dust Lantern', template: '%s · Dust Lantern' } }
+
+export default async function RootLayout({ children }: { readonly children: ReactNode }) {
+  const nonce = (await headers()).get('x-nonce') ?? ''
+  const theme = (await cookies()).get('theme')?.value
+  return (
+    <html lang="en" data-theme={theme === 'day' || theme === 'lamp' ? theme : undefined}>
+      <body>
+        <Nonce nonce={nonce} />
+        <Textures />
+        {children}
+      </body>
+    </html>
+  )
+}

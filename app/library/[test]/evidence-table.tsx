@@ -1,0 +1,75 @@
+import type { Accuracy } from '@/core/evidence/accuracy'
+import { likelihoodRatios } from '@/core/evidence/likelihood-ratio'
+import { moves } from '@/core/evidence/register'
+import type { Estimate } from '@/core/evidence/study'
+import { sourceOf } from '@/core/vocabulary/source'
+
+/** Every published figure of a test with its doubt; the one that moves numbers first, the unverified greyed. */
+export function EvidenceTable({ rows }: { readonly rows: readonly Accuracy[] }) {
+  return (
+    <section className="mt-8">
+      <h2 className="text-xl">What is published</h2>
+      {rows.length === 0 ? (
+        <p className="mt-1 text-ash">No accuracy figure is known. What it finds points, and moves no number.</p>
+      ) : (
+        <div className="mt-2 overflow-x-auto">
+          <table className="w-full min-w-[56rem] text-left text-[15px]">
+            <thead className="text-sm text-ash">
+              <tr>
+                {['Study', 'For', 'Counted as positive', 'Sens.', 'Spec.', 'LR+', 'LR−', 'Use'].map((head) => (
+                  <th key={head} scope="col" className="py-1 pr-4 font-normal">
+                    {head}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map((row) => (
+                <Row key={`${row.id} ${row.of}`} row={row} />
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </section>
+  )
+}
+
+function Row({ row }: { readonly row: Accuracy }) {
+  const lr = likelihoodRatios(row)
+  const leads = moves(row)
+  return (
+    <tr className={`border-t border-hair align-top ${leads ? '' : 'text-ash'}`}>
+      <th scope="row" className="py-2 pr-4 font-normal">
+        <span className={leads ? 'font-semibold' : ''}>{row.from.cite}</span>
+        <span className="block text-sm">
+          {row.from.n === null ? 'n not known' : `n ${row.from.n}`}; {row.from.people}; against{' '}
+          {row.from.reference.charAt(0).toLowerCase() + row.from.reference.slice(1)}
+        </span>
+        <span className="block text-sm">
+          {row.from.checkedAgainstPaper ? 'checked against the paper' : 'not checked against the paper'}; recall {row.confidence}
+          {row.confidence === 'low' && ', unverified'}
+        </span>
+      </th>
+      <td className="py-2 pr-4">
+        {sourceOf(row.for).name}
+        {row.side && `, ${row.side}`}
+      </td>
+      <td className="py-2 pr-4">{row.criterion}</td>
+      <td className="figures py-2 pr-4">{estimate(row.sens)}</td>
+      <td className="figures py-2 pr-4">{estimate(row.spec)}</td>
+      <td className="figures py-2 pr-4">{lr ? lr.positive.toFixed(2) : '–'}</td>
+      <td className="figures py-2 pr-4">{lr ? lr.negative.toFixed(2) : '–'}</td>
+      <td className="py-2">
+        {leads ? 'Moves the number. ' : row.confidence === 'low' ? 'Never moves a number. ' : 'Shown only. '}
+        {row.use.because}.
+      </td>
+    </tr>
+  )
+}
+
+function estimate(e: Estimate | null): string {
+  if (!e) return 'not known'
+  const range = e.interval ? ` (${e.interval[0].toFixed(2)} to ${e.interval[1].toFixed(2)})` : ''
+  return `${e.value.toFixed(2)}${range}`
+}

@@ -1,0 +1,83 @@
+import type { Metadata } from 'next'
+import Link from 'next/link'
+import { notFound } from 'next/navigation'
+import { connection } from 'next/server'
+import { testById } from '@/core/catalogue'
+import { CLUSTERS } from '@/core/clusters'
+import { asksFor } from '@/core/clusters/asks-for'
+import { rowsOf } from '@/core/evidence/register'
+import { STATEMENT, UNCHECKED } from '@/core/note/statement'
+import { capital, listWords } from '@/core/vocabulary/sentence'
+import { who } from '@/server/who'
+import { SiteHeader } from '@/ui/site-header'
+import { EvidenceTable } from './evidence-table'
+import { StageStepper } from './stage-stepper'
+
+interface Props {
+  readonly params: Promise<{ test: string }>
+}
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  return { title: testById((await params).test)?.name ?? 'Library' }
+}
+
+export default async function TestPage({ params }: Props) {
+  await connection()
+  const test = testById((await params).test)
+  if (!test) notFound()
+  const rules = CLUSTERS.filter((cluster) => asksFor(cluster, test.id))
+  return (
+    <>
+      <SiteHeader who={who()} />
+      <main className="mx-auto max-w-6xl px-6 pb-16 pt-6">
+        <p>
+          <Link href="/library" className="text-ash underline underline-offset-4">
+            Library
+          </Link>
+        </p>
+        <h1 className="mt-1 text-3xl">{test.name}</h1>
+        <p className="text-ash">Also called {test.alsoCalled.join(', ')}</p>
+        <p className="mt-2 max-w-3xl text-lg">
+          {test.purpose} Loads {listWords(test.structures)}.
+        </p>
+        <StageStepper testId={test.id} />
+        <div className="mt-8 grid gap-x-10 gap-y-6 md:grid-cols-2">
+          <List title="Does not count" items={test.doesNotCount} />
+          <List title="Common faults" items={test.faults} />
+          <List title="Not with" items={test.notWith} />
+          <List title="With care" items={test.careWith} />
+        </div>
+        {rules.length > 0 && (
+          <section className="mt-8">
+            <h2 className="text-xl">Counts in</h2>
+            <ul className="mt-1">
+              {rules.map((rule) => (
+                <li key={rule.id}>
+                  <strong>{rule.name}.</strong> {rule.note}
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+        <EvidenceTable rows={rowsOf(test.id)} />
+        <p className="mt-6 max-w-3xl text-sm text-ash">
+          {UNCHECKED} {STATEMENT}
+        </p>
+      </main>
+    </>
+  )
+}
+
+function List({ title, items }: { readonly title: string; readonly items: readonly string[] }) {
+  if (items.length === 0) return null
+  return (
+    <section>
+      <h2 className="text-xl">{title}</h2>
+      <ul className="mt-1 list-disc pl-5">
+        {items.map((item) => (
+          <li key={item}>{capital(item)}</li>
+        ))}
+      </ul>
+    </section>
+  )
+}

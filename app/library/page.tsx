@@ -1,0 +1,20 @@
+import type { Metadata } from 'next'
+import { connection } from 'next/server'
+import { who } from '@/server/who'
+import { SiteHeader } from '@/ui/site-header'
+import { TestList } from './test-list'
+
+export const metadata: Metadata = { title: 'Library' }
+
+export default async function LibraryPage() {
+  // Every page gets a nonce of its own, so none is made ahead of a request.
+  await connection()
+  return (
+    <>
+      <SiteHeader who={who()} />
+      <main className="mx-auto max-w-6xl px-6 pb-16">
+        <TestList />
+      </main>
+    </>
+  )
+}

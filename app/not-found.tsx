@@ -1,0 +1,15 @@
+import Link from 'next/link'
+
+export default function NotFound() {
+  return (
+    <main className="mx-auto max-w-xl p-10">
+      <h1 className="text-3xl">Nothing here under this address</h1>
+      <p className="mt-3 text-ash">Nothing was changed, and every record is where it was.</p>
+      <p className="mt-6">
+        <Link href="/today" className="font-semibold text-lantern-text underline">
+          Go to Today
+        </Link>
+      </p>
+    </main>
+  )
+}

@@ -1,0 +1,142 @@
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { own, soreLeg, sorePelvis } from '../tests/people'
+import { toExamFile } from '../core/exchange/exam-file/to'
+import { composedId } from '../core/record/compose'
+import { db } from '../db'
+import { bookExam } from '../db/queries/exams'
+import { addPerson, personById } from '../db/queries/people'
+import { live } from '../server/live'
+import { GET as GET_EVENTS, POST as POST_EVENTS } from './exam/[examId]/events/route'
+import { GET as GET_FILE } from './exam/[examId]/file/route'
+import { GET as GET_LIVE } from './exam/[examId]/live/route'
+import { POST as POST_IMPORT } from './exchange/import/route'
+
+const folder = mkdtempSync(path.join(tmpdir(), 'dust-lantern-routes-'))
+const held = globalThis as { dustLanternDb?: { $client: { close: () => void } } | undefined }
+
+beforeAll(() => {
+  process.env.DUST_LANTERN_DATA = folder
+  held.dustLanternDb = undefined
+})
+afterAll(() => {
+  held.dustLanternDb?.$client.close()
+  rmSync(folder, { recursive: true })
+})
+
+const record = sorePelvis()
+const { id: examId, personId } = record.exam
+const params = { params: Promise.resolve({ examId }) }
+const post = (body: unknown) =>
+  new Request(`http://127.0.0.1/exam/${examId}/events`, { method: 'POST', body: JSON.stringify(body), headers: { host: '127.0.0.1' } })
+const get = (query = '') => new Request(`http://127.0.0.1/exam/${examId}/events${query}`)
+interface Events {
+  readonly events: readonly { readonly id: string; readonly by: string }[]
+}
+interface Told {
+  readonly what: string
+  readonly kept: string
+  readonly do: string
+}
+
+describe('the events of an exam over the wire', () => {
+  it('is 404 with a way out before the exam is known', async () => {
+    expect((await POST_EVENTS(post({ after: 0, events: record.events }), params)).status).toBe(404)
+    const answer = await GET_EVENTS(get(), params)
+    expect(answer.status).toBe(404)
+    expect(((await answer.json()) as Told).do).toMatch('Today')
+  })
+
+  it('stores once however often it is sent, answers what the window lacks, and tells the other windows', async () => {
+    addPerson(db(), { id: personId, name: 'A person', born: null, work: '' }, 1)
+    bookExam(db(), { id: examId, personId, at: 1 })
+    const told: number[] = []
+    live.emitter.on(examId, (length: number) => told.push(length))
+    for (let twice = 0; twice < 2; twice++) {
+      const answer = await POST_EVENTS(post({ after: 1, events: record.events }), params)
+      expect(answer.status).toBe(200)
+      const { events } = (await answer.json()) as Events
+      expect(events.map((e) => e.id)).toEqual(record.events.slice(1).map((e) => e.id))
+      expect(events.every((e) => e.by === 'maren-oake')).toBe(true)
+    }
+    expect(told).toEqual([record.events.length, record.events.length])
+    const { events } = (await (await GET_EVENTS(get('?after=2'), params)).json()) as Events
+    expect(events).toHaveLength(record.events.length - 2)
+    expect(((await (await GET_EVENTS(get('?after=nonsense'), params)).json()) as Events).events).toHaveLength(record.events.length)
+  })
+
+  it('refuses what does not follow with 422, and writes nothing', async () => {
+    const event = { type: 'symptom-removed', symptom: 'S7', id: composedId(9, 'wire', 1), at: 9 }
+    const answer = await POST_EVENTS(post({ after: 0, events: [event] }), params)
+    expect(answer.status).toBe(422)
+    expect((await answer.json()) as Told).toMatchObject({ what: 'There is no S7 here.' })
+    expect(((await (await GET_EVENTS(get(), params)).json()) as Events).events).toHaveLength(record.events.length)
+  })
+
+  it('the live stream tells the length when the record grows, and ends when the window goes', async () => {
+    const going = new AbortController()
+    const response = await GET_LIVE(new Request('http://127.0.0.1/live', { signal: going.signal }), params)
+    expect(response.headers.get('content-type')).toMatch('text/event-stream')
+    const reader = response.body?.getReader()
+    const text = new TextDecoder()
+    expect(text.decode((await reader?.read())?.value)).toBe('retry: 2000\n\n')
+    live.emitter.emit(examId, 12)
+    expect(text.decode((await reader?.read())?.value)).toBe('data: 12\n\n')
+    const before = live.closers.size
+    going.abort()
+    expect((await reader?.read())?.done).toBe(true)
+    expect(live.closers.size).toBe(before - 1)
+  })
+})
+
+describe('exam files over the wire', () => {
+  const leg = soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)])
+  const renamed = (name: string) => {
+    const text = JSON.stringify(toExamFile(leg.exam, leg.events, { name, born: '1983-04-11', work: 'bell-founder' }, 7))
+    // Another examination of another person: the shared builder gives every record the same ids.
+    return JSON.parse(
+      text
+        .replaceAll(leg.exam.id, composedId(8, 'other exam', 1))
+        .replaceAll(leg.exam.personId, composedId(8, 'other person', 1))
+        .replaceAll('"019c', '"018c'),
+    ) as {
+      events: { type: string }[]
+      exam: { id: string }
+    }
+  }
+  const bring = (body: unknown) =>
+    POST_IMPORT(new Request('http://127.0.0.1/exchange/import', { method: 'POST', body: JSON.stringify(body), headers: { host: '127.0.0.1' } }))
+
+  it('brings an examination in with its person, twice the same, and gives the same events out again', async () => {
+    const file = renamed('Imre of the North Mole')
+    const taken: unknown[] = []
+    for (let twice = 0; twice < 2; twice++) {
+      const answer = await bring(file)
+      expect(answer.status).toBe(200)
+      taken.push(await answer.json())
+    }
+    expect(taken).toEqual([{ examId: file.exam.id }, { examId: file.exam.id }])
+    expect(personById(db(), composedId(8, 'other person', 1))?.name).toBe('Imre of the North Mole')
+    const out = await GET_FILE(new Request('http://127.0.0.1/file'), { params: Promise.resolve({ examId: file.exam.id }) })
+    expect(out.headers.get('content-disposition')).toMatch(/attachment; filename="exam-\d+-1970-01-01\.json"/)
+    expect(((await out.json()) as typeof file).events).toEqual(file.events)
+  })
+
+  it('an examination that has gone on differently is not mixed', async () => {
+    const file = renamed('Imre of the North Mole')
+    const answer = await bring({ ...file, events: [file.events[0], { ...file.events[1], id: composedId(11, 'fork', 1) }] })
+    expect(answer.status).toBe(409)
+    expect(((await answer.json()) as Told).what).toMatch('gone on differently')
+  })
+
+  it('says where a file is wrong, and that a case is for the command', async () => {
+    const wrong = await bring({ ...renamed('x'), version: 3 })
+    expect(wrong.status).toBe(422)
+    expect(((await wrong.json()) as Told).what).toMatch('/version')
+    const published = await bring({ format: 'dust-lantern-exam', version: 1, results: [] })
+    expect(((await published.json()) as Told).do).toMatch('evaluate command')
+    expect((await GET_FILE(new Request('http://127.0.0.1/file'), { params: Promise.resolve({ examId: 'nobody' }) })).status).toBe(404)
+  })
+})

@@ -1,0 +1,56 @@
+'use client'
+
+import { Upload } from 'lucide-react'
+import { useRouter } from 'next/navigation'
+import { useRef, useState } from 'react'
+import * as yup from 'yup'
+import type { Problem } from '@/core/vocabulary/problem'
+import { ProblemNotice } from '@/ui/problem-notice'
+
+const TAKEN = yup.object({ examId: yup.string().required() })
+const PROBLEM = yup.object({ what: yup.string().required(), kept: yup.string().required(), do: yup.string().required() })
+
+/** Brings an examination file in and opens it. */
+export function BringIn() {
+  const router = useRouter()
+  const input = useRef<HTMLInputElement>(null)
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const bring = async (file: File) => {
+    setProblem(null)
+    try {
+      const response = await fetch('/exchange/import', { method: 'POST', headers: { 'content-type': 'application/json' }, body: await file.text() })
+      const body: unknown = await response.json()
+      if (response.ok) router.push(`/exam/${TAKEN.validateSync(body).examId}/weigh`)
+      else setProblem(PROBLEM.validateSync(body))
+    } catch {
+      setProblem({
+        what: 'The server did not answer.',
+        kept: 'The file is where it was; nothing was brought in.',
+        do: 'Choose it again; it is taken once only.',
+      })
+    }
+    if (input.current) input.current.value = ''
+  }
+  return (
+    <>
+      <label className="flex min-h-11 cursor-pointer items-center gap-2 rounded-card border border-hair bg-sheet px-4 focus-within:outline-3 focus-within:outline-lantern">
+        <Upload size={18} aria-hidden="true" /> Bring in an exam file
+        <input
+          ref={input}
+          type="file"
+          accept="application/json,.json"
+          className="sr-only"
+          onChange={(e) => {
+            const file = e.target.files?.[0]
+            if (file) void bring(file)
+          }}
+        />
+      </label>
+      {problem && (
+        <div className="w-full">
+          <ProblemNotice problem={problem} onClose={() => setProblem(null)} />
+        </div>
+      )}
+    </>
+  )
+}

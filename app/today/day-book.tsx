@@ -1,0 +1,138 @@
+'use client'
+
+import { ArrowRight, Search } from 'lucide-react'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { Key } from '@/ui/key'
+import { BringIn } from './bring-in'
+import { NewPersonForm } from './new-person'
+
+/** One examination as a row of the day's sheet. */
+export interface DayRow {
+  readonly examId: string
+  readonly number: number
+  readonly name: string
+  readonly about: string
+  readonly complaint: string
+  readonly standing: string
+  readonly finished: boolean
+  readonly goOn: 'story' | 'safety' | 'bench' | 'note'
+  readonly halted: boolean
+  readonly isToday: boolean
+  readonly when: string
+}
+
+interface Props {
+  readonly rows: readonly DayRow[]
+  readonly title: string
+  readonly today: string
+}
+
+/** The day's people, found by name, number or complaint. Up and down choose a row, Enter opens it. */
+export function DayBook({ rows, title, today }: Props) {
+  const router = useRouter()
+  const [wanted, setWanted] = useState('')
+  const [chosen, setChosen] = useState(0)
+  const [adding, setAdding] = useState(false)
+  const needle = wanted.trim().toLowerCase()
+  const shown = needle ? rows.filter((row) => `${row.name} ${row.number} ${row.complaint}`.toLowerCase().includes(needle)) : rows
+  const at = Math.min(chosen, Math.max(0, shown.length - 1))
+  const move = (by: number) => setChosen(Math.max(0, Math.min(shown.length - 1, at + by)))
+  const open = () => {
+    const row = shown[at]
+    if (row) router.push(placeOf(row))
+  }
+  useHotkeys('down', () => move(1), { enableOnFormTags: ['input'], preventDefault: true, enabled: !adding })
+  useHotkeys('up', () => move(-1), { enableOnFormTags: ['input'], preventDefault: true, enabled: !adding })
+  useHotkeys('enter', open, { enabled: !adding, ignoreEventWhen: (e) => e.target instanceof HTMLElement && e.target.closest('a, button, input') !== null })
+  useHotkeys('p', () => setAdding(true), { preventDefault: true })
+  const todays = shown.filter((row) => row.isToday)
+  const earlier = shown.filter((row) => !row.isToday)
+  return (
+    <>
+      <div className="mb-5 mt-7 flex flex-wrap items-end gap-4">
+        <h1 className="mr-auto text-3xl">{title}</h1>
+        <label className="flex min-h-11 items-center gap-2 rounded-card border border-hair bg-sheet px-3">
+          <Search size={18} aria-hidden="true" className="text-ash" />
+          <span className="sr-only">Find by name, number or complaint</span>
+          <input
+            value={wanted}
+            onChange={(e) => setWanted(e.target.value)}
+            onKeyDown={(e) => {
+              if (e.key === 'Enter') open()
+            }}
+            placeholder="Name, number or complaint"
+            className="quiet-focus w-64 bg-transparent py-2 placeholder:text-ash"
+          />
+        </label>
+        <BringIn />
+        <button
+          type="button"
+          onClick={() => setAdding(!adding)}
+          aria-expanded={adding}
+          className="min-h-11 rounded-card border border-ink bg-ink px-5 font-semibold text-dust"
+        >
+          New person <span className="ml-1 opacity-80">P</span>
+        </button>
+      </div>
+      {adding && <NewPersonForm today={today} onClose={() => setAdding(false)} />}
+      <Sheet rows={todays} heading="Today" empty={needle ? 'Nobody today fits that.' : 'Nobody is booked for today.'} at={at} offset={0} />
+      <Sheet rows={earlier} heading="Earlier" empty={needle ? 'Nobody earlier fits that.' : 'No earlier examination.'} at={at} offset={todays.length} />
+      <p className="mt-4 flex gap-2 text-sm text-ash">
+        <Key>↑</Key>
+        <Key>↓</Key> choose <Key>Enter</Key> start or go on <Key>P</Key> new person
+      </p>
+    </>
+  )
+}
+
+function placeOf(row: DayRow): string {
+  return `/exam/${row.examId}/${row.goOn}`
+}
+
+interface SheetProps {
+  readonly rows: readonly DayRow[]
+  readonly heading: string
+  readonly empty: string
+  readonly at: number
+  readonly offset: number
+}
+
+function Sheet({ rows, heading, empty, at, offset }: SheetProps) {
+  return (
+    <section aria-label={heading} className="mt-5">
+      <h2 className="mb-2 text-lg text-ash">{heading}</h2>
+      {rows.length === 0 && <p className="rounded-card border border-dashed border-hair px-5 py-4 text-ash">{empty}</p>}
+      <ul className="divide-y divide-hair overflow-hidden rounded-card border border-hair bg-sheet empty:hidden">
+        {rows.map((row, i) => (
+          <li key={row.examId} className={i + offset === at ? 'bg-glow' : ''} aria-current={i + offset === at ? 'true' : undefined}>
+            <Link
+              href={placeOf(row)}
+              className="grid grid-cols-[4rem_1fr_auto] items-center gap-x-4 gap-y-1 px-5 py-3 hover:bg-glow md:grid-cols-[4.5rem_16rem_1fr_auto]"
+            >
+              <span className="figures text-xl">{row.when}</span>
+              <span>
+                <span className="block text-lg font-semibold">{row.name}</span>
+                <span className="text-ash">
+                  {row.about}
+                  <span className="sr-only">, number</span> · {row.number}
+                </span>
+              </span>
+              <span className="col-span-3 col-start-2 italic md:col-span-1 md:col-start-auto">
+                {row.complaint ? `“${row.complaint}”` : <span className="not-italic text-ash">no story yet</span>}
+              </span>
+              <span
+                className={`col-start-3 row-start-1 flex items-center gap-3 text-right md:col-start-auto md:row-start-auto ${row.halted ? 'font-semibold text-halt' : row.finished ? 'text-ash' : 'font-semibold'}`}
+              >
+                {row.standing}
+                <ArrowRight size={18} aria-hidden="true" />
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,79 @@
+import { render, screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { DayBook, type DayRow } from './day-book'
+
+const push = vi.fn()
+const startPerson = vi.fn<(ids: unknown, fields: unknown) => Promise<unknown>>()
+vi.mock('next/navigation', () => ({ useRouter: () => ({ push }) }))
+vi.mock('./actions', () => ({ startPerson: (ids: unknown, fields: unknown) => startPerson(ids, fields) }))
+
+const row = (n: number, more: Partial<DayRow> = {}): DayRow => ({
+  examId: `exam-${n}`,
+  number: 100 + n,
+  name: `Person ${n}`,
+  about: '43, bell-founder',
+  complaint: n === 1 ? 'shoots into the calf' : '',
+  standing: 'story told',
+  finished: false,
+  halted: false,
+  goOn: 'bench',
+  isToday: n < 3,
+  when: '09:00',
+  ...more,
+})
+const rows = [row(1), row(2, { goOn: 'story' }), row(3, { finished: true, goOn: 'note' })]
+const show = () => render(<DayBook rows={rows} title="Wednesday" today="2026-11-25" />)
+
+beforeEach(() => {
+  push.mockReset()
+  startPerson.mockReset().mockResolvedValue(null)
+})
+
+describe('today', () => {
+  it('goes on with the first by Enter, and with another after the arrows', async () => {
+    show()
+    await userEvent.keyboard('{Enter}')
+    expect(push).toHaveBeenLastCalledWith('/exam/exam-1/bench')
+    await userEvent.keyboard('{ArrowDown}{ArrowDown}{ArrowDown}{Enter}')
+    expect(push).toHaveBeenLastCalledWith('/exam/exam-3/note')
+  })
+
+  it('finds by name, number or complaint, and says when nobody fits', async () => {
+    show()
+    const find = screen.getByLabelText('Find by name, number or complaint')
+    await userEvent.type(find, 'calf')
+    expect(screen.getAllByRole('link')).toHaveLength(1)
+    await userEvent.clear(find)
+    await userEvent.type(find, '103{Enter}')
+    expect(push).toHaveBeenLastCalledWith('/exam/exam-3/note')
+    await userEvent.type(find, 'zz')
+    expect(screen.getByText('Nobody today fits that.')).toBeVisible()
+  })
+
+  it('adds a person from the keyboard; what is missing is said in place and nothing typed is lost', async () => {
+    show()
+    await userEvent.keyboard('p')
+    await userEvent.keyboard('{Enter}')
+    expect(await screen.findByText(/Write a name/)).toBeVisible()
+    expect(startPerson).not.toHaveBeenCalled()
+    await userEvent.type(screen.getByLabelText(/^Name/), 'Wenna Saltmarsh{Enter}')
+    expect(startPerson).toHaveBeenCalledWith(expect.objectContaining({ personId: expect.any(String) as string }), {
+      name: 'Wenna Saltmarsh',
+      born: '',
+      work: '',
+    })
+    expect(push).toHaveBeenCalledWith(expect.stringMatching(/^\/exam\/[0-9a-f-]{36}\/story$/))
+  })
+
+  it('a server that does not answer loses nothing, and trying again makes one person', async () => {
+    startPerson.mockRejectedValueOnce(new Error('offline'))
+    show()
+    await userEvent.keyboard('p')
+    await userEvent.type(screen.getByLabelText(/^Name/), 'Wenna{Enter}')
+    expect(await screen.findByRole('alert')).toHaveTextContent('it makes one person only')
+    await userEvent.click(screen.getByRole('button', { name: 'Start the story' }))
+    const [first, second] = startPerson.mock.calls.map(([ids]) => ids)
+    expect(second).toEqual(first)
+  })
+})

@@ -1,0 +1,12 @@
+// Measured comparisons, all in one run on this machine: npm run bench. Ratios carry over to other machines better than times.
+import { append } from './append'
+import { dependence } from './dependence'
+import { onset } from './onset'
+import { pages } from './pages'
+import { reassess } from './reassess'
+
+reassess()
+dependence()
+append()
+onset()
+await pages()

@@ -1,0 +1,176 @@
+import { describe, expect, it } from 'vitest'
+import { BUTTOCK, NOTHING, opened, own, soreLeg, sorePelvis } from '../tests/people'
+import { assess } from './assess'
+import { noteOf } from './note/note'
+import { progressOf } from './planner/progress'
+import { plainText } from './note/paragraph'
+import { percent } from './note/percent'
+import { nextStep, routeOf, type RouteStep } from './planner/route'
+import type { Composed } from './record/compose'
+import type { Side } from './vocabulary/side'
+
+const at = (record: Composed, source: string, side: Side) => assess(record.exam).sources.find((s) => s.source === source && s.side === side)
+const rule = (record: Composed) => assess(record.exam).rules.find((r) => r.side === 'right')
+const threePositive = sorePelvis()
+  .test('sij-distraction', 'none', [NOTHING])
+  .test('faber', 'right', [NOTHING])
+  .test('thigh-thrust', 'right', [BUTTOCK])
+  .test('gaenslen', 'right', [BUTTOCK])
+  .test('sij-compression', 'right', [BUTTOCK])
+
+describe('assess', () => {
+  it('knows nothing before anything is tested', () => {
+    expect(at(sorePelvis(), 'sij-pain', 'right')?.weighed).toBeNull()
+    expect(rule(sorePelvis())).toMatchObject({ state: 'open', needs: 3, positives: 0 })
+  })
+
+  it('an open rule leaves the model to speak; a met rule speaks first, with the others beside it', () => {
+    const one = at(sorePelvis().test('thigh-thrust', 'right', [BUTTOCK]), 'sij-pain', 'right')?.weighed
+    expect(one).toMatchObject({ headline: 'model', rule: null })
+    // 0.3 to odds 3/7, times .88/.31
+    expect(one?.model).toBeCloseTo(0.5488, 3)
+    const met = at(threePositive, 'sij-pain', 'right')
+    expect(met?.rules[0]).toMatchObject({ state: 'met', positives: 3, words: 'met, 3 of 5' })
+    expect(met?.weighed).toMatchObject({ headline: 'rule' })
+    expect(met?.weighed?.rule?.postTest).toBeCloseTo(0.6327, 3)
+    // Shared causes counted once say less than multiplying does.
+    expect(met?.weighed?.model).toBeLessThan(met?.weighed?.product ?? 0)
+  })
+
+  it('a rule out of reach uses its negative ratio, and the tests left over are spare', () => {
+    const record = sorePelvis().test('sij-distraction', 'none', [NOTHING]).test('faber', 'right', [NOTHING]).test('thigh-thrust', 'right', [NOTHING])
+    expect(rule(record)).toMatchObject({ state: 'out-of-reach', spare: ['sij-compression', 'gaenslen'], open: [] })
+    expect(at(record, 'sij-pain', 'right')?.weighed?.rule?.lr).toBe(0.19)
+    const states = routeOf(assess(record.exam)).flatMap((leg) => leg.steps.map((s) => `${s.test.id} ${s.state}`))
+    expect(states).toContain('gaenslen spare')
+  })
+
+  it('the ankle test points and moves no number', () => {
+    const raised = soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)])
+    const before = at(raised, 'root-lumbar-low', 'left')
+    const after = at(raised.test('leg-raise-ankle', 'left', [{ said: 'eased' }, { said: 'returned' }]), 'root-lumbar-low', 'left')
+    expect(after?.weighed?.model).toBe(before?.weighed?.model)
+    expect(after?.pointers).toHaveLength(1)
+  })
+
+  it('warns when a nerve symptom may fake a pelvic positive', () => {
+    const record = sorePelvis()
+      .symptom('S1', { places: ['right-buttock', 'right-calf'], qualities: ['shooting'], now: 3 })
+      .test('leg-raise', 'right', [own(['right-calf'])])
+      .test('thigh-thrust', 'right', [BUTTOCK])
+    expect(assess(record.exam).interplay[0]?.what).toMatch('can fake a positive pelvic test')
+  })
+})
+
+describe('the pelvic rules side by side', () => {
+  const rules = (record: Composed, id: string) => assess(record.exam).rules.find((r) => r.cluster.id === id && r.side === 'right')
+  const quiet = sorePelvis()
+    .test('sij-distraction', 'none', [NOTHING])
+    .test('thigh-thrust', 'right', [NOTHING])
+    .test('gaenslen', 'right', [NOTHING])
+    .test('gaenslen', 'left', [NOTHING])
+    .test('sij-compression', 'right', [NOTHING])
+
+  it('six counts Gaenslen of either leg when the own pain comes on at the joint in question', () => {
+    const record = sorePelvis().test('gaenslen', 'left', [BUTTOCK]).test('gaenslen', 'right', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK])
+    expect(rules(record, 'pelvic-six')).toMatchObject({ state: 'met', positives: 3 })
+    expect(rules(record, 'pelvic-five')).toMatchObject({ state: 'open', positives: 2, needs: 1 })
+    expect(assess(record.exam).rules.find((r) => r.cluster.id === 'pelvic-six' && r.side === 'left')?.positives).toBe(0)
+  })
+
+  it('four stops at two', () => {
+    const record = sorePelvis().test('sij-distraction', 'none', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK])
+    expect(rules(record, 'pelvic-four')).toMatchObject({ state: 'met', positives: 2, spare: ['sij-compression', 'sacral-thrust'] })
+    expect(at(record, 'sij-pain', 'right')?.weighed?.rule).toMatchObject({ lr: 4, rule: { cluster: { id: 'pelvic-four' } } })
+  })
+
+  it('clear needs all six quiet, uses the corrected negative ratio, and says nothing when one comes on', () => {
+    expect(rules(quiet, 'pelvic-clear')).toMatchObject({ state: 'open', needs: 1, open: ['sacral-thrust'], words: 'open, 1 more test must stay quiet' })
+    const clear = quiet.test('sacral-thrust', 'none', [NOTHING])
+    expect(rules(clear, 'pelvic-clear')).toMatchObject({ state: 'met', positives: 0 })
+    const broken = sorePelvis().test('thigh-thrust', 'right', [BUTTOCK])
+    expect(rules(broken, 'pelvic-clear')?.state).toBe('out-of-reach')
+    expect(at(broken, 'sij-pain', 'right')?.weighed?.rule).toBeNull()
+  })
+
+  it('the default school leads where several rules are decided', () => {
+    expect(at(quiet, 'sij-pain', 'right')?.weighed?.rule?.rule.cluster.id).toBe('pelvic-five')
+  })
+})
+
+describe('the route', () => {
+  const next = (record: Composed): string => {
+    const step: RouteStep | undefined = nextStep(routeOf(assess(record.exam)), record.exam)
+    return step ? `${step.test.id} ${step.side}` : 'none'
+  }
+  const seated = soreLeg()
+    .test(
+      'slump',
+      'right',
+      Array.from({ length: 7 }, () => NOTHING),
+    )
+    .test(
+      'slump',
+      'left',
+      Array.from({ length: 7 }, () => NOTHING),
+    )
+    .test('seated-leg-raise', 'right', [NOTHING, NOTHING, NOTHING])
+    .test('seated-leg-raise', 'left', [NOTHING, NOTHING, NOTHING])
+
+  it('sits first, takes the better side first, and moves the ankle while the leg is up', () => {
+    expect(next(soreLeg())).toBe('slump right')
+    expect(next(seated)).toBe('leg-raise right')
+    const right = seated.test('leg-raise', 'right', [NOTHING])
+    expect(next(right)).toBe('leg-raise left')
+    expect(next(right.test('leg-raise', 'left', [own(['left-calf'], 6, 48)]))).toBe('leg-raise-ankle left')
+  })
+
+  it('moves the ankle before the other side is raised', () => {
+    const both = soreLeg().symptom('S1', { places: ['left-calf', 'right-calf'], qualities: ['shooting'], now: 3 })
+    expect(next(both.test('leg-raise', 'left', [own(['left-calf'], 6, 48)]))).toBe('leg-raise-ankle left')
+  })
+
+  it('goes back to a test that was begun and not finished', () => {
+    const begun = soreLeg()
+      .test('leg-raise', 'left', [own(['left-calf'], 6, 48)])
+      .test('leg-raise-ankle', 'left', [{ said: 'eased' }])
+    expect(nextStep(routeOf(assess(begun.exam)), begun.exam)).toMatchObject({ test: { id: 'leg-raise-ankle' }, state: 'under-way' })
+  })
+
+  it('plans neither what another test answers nor what only another school asks for', () => {
+    const planned = routeOf(assess(sorePelvis().exam)).flatMap((leg) => leg.steps.map((s) => s.test.id))
+    expect(planned).not.toContain('crossed-leg-raise')
+    expect(planned).not.toContain('sacral-thrust')
+    expect(planned).toContain('hip-internal-rotation')
+  })
+})
+
+describe('the note', () => {
+  it('tells story, tests, sources and what the product is not', () => {
+    const text = plainText(noteOf(assess(threePositive.exam), 'A person, 43, examined 3 March 2026'))
+    expect(text).toMatch('S1: “an ache behind on the right”; right buttock; aching; 3 of 10 now.')
+    expect(text).toMatch('- Thigh thrust, right (hand under the sacrum): reproduced. S1 in the right buttock, 3 to 5 of 10')
+    expect(text).toMatch('Sacroiliac joint, right: Pelvic five: met, 3 of 5; about 65 % by the published rule (van der Wurff 2006')
+    expect(text).toMatch('It does not diagnose.')
+  })
+
+  it('rounds to 5 and never says never', () => {
+    expect([0.633, 0.004, 0.999, 0.5].map(percent)).toEqual(['65 %', 'under 5 %', 'over 95 %', '50 %'])
+  })
+})
+
+describe('progress', () => {
+  const words = (record: Composed) => progressOf(assess(record.exam))
+  it('tells where an examination stands and where to go on', () => {
+    expect(words(opened())).toMatchObject({ at: 'not-begun', goOn: 'story' })
+    expect(words(sorePelvis())).toMatchObject({ at: 'story', words: 'story told', goOn: 'bench' })
+    expect(words(threePositive)).toMatchObject({ at: 'testing', goOn: 'bench' })
+    expect(words(sorePelvis().test('slump', 'left', [NOTHING])).words).toMatch('one under way')
+    expect(words(threePositive.then({ type: 'exam-signed' }))).toMatchObject({ at: 'signed', goOn: 'note' })
+    expect(words(sorePelvis().then({ type: 'screen-answered', item: 'bladder', answer: 'yes' }))).toMatchObject({
+      at: 'halted',
+      words: 'halted: emergency referral now',
+      goOn: 'safety',
+    })
+  })
+})

@@ -1,0 +1,108 @@
+import { CATALOGUE, testById } from './catalogue'
+import { CLUSTERS } from './clusters'
+import { type Interplay, interplayOf } from './clusters/interplay'
+import { type RuleVerdict, ruleVerdict } from './clusters/verdict'
+import { type Prior, priorOf, UNKNOWN_N, WEIGHED, type WeighedSource } from './evidence/prior'
+import { type Weighed, weigh } from './evidence/weigh'
+import { findingsOf } from './findings/findings'
+import type { Finding, SourceReading } from './findings/finding'
+import type { Exam } from './record/exam'
+import { soreSides } from './story/sore-sides'
+import { SIDES, type Side } from './vocabulary/side'
+import { type Family, SOURCES, type SourceId, sourceOf } from './vocabulary/source'
+
+/** A reading with the test it came from. */
+export interface Pointer extends SourceReading {
+  readonly test: string
+}
+
+/** What is known of one source on one side. */
+interface OneSource {
+  readonly side: Side
+  readonly family: Family
+  readonly rules: readonly RuleVerdict[]
+  /** Findings without a published figure: they stand beside the number and never move it. */
+  readonly pointers: readonly Pointer[]
+}
+
+/** A source the register can move. */
+export interface WeighableSource extends OneSource {
+  readonly source: WeighedSource
+  readonly prior: Prior
+  /** Figures, once something moved it; null is "not lit". */
+  readonly weighed: Weighed | null
+}
+
+/** A source that findings only point to. */
+export interface PointedSource extends OneSource {
+  readonly source: SourceId
+  readonly prior: null
+  readonly weighed: null
+}
+
+export type SourceVerdict = WeighableSource | PointedSource
+
+/** Everything a screen, a note or an export may say about an examination. */
+export interface Assessment {
+  readonly exam: Exam
+  readonly findings: readonly Finding[]
+  readonly rules: readonly RuleVerdict[]
+  readonly interplay: readonly Interplay[]
+  readonly sources: readonly SourceVerdict[]
+}
+
+/** Starting odds set by hand, by source; they replace the derived ones. */
+export type OwnPriors = Partial<Record<WeighedSource, number>>
+
+/** The one place where findings, rules and figures meet. Pure: the same record gives the same answer. */
+export function assess(exam: Exam, priors: OwnPriors = {}): Assessment {
+  const findings = findingsOf(exam, { testById, all: CATALOGUE })
+  return assessFindings(exam, findings, sidesInQuestion(exam, findings), priors)
+}
+
+/** The same from findings that are given, as when a published case is replayed. */
+export function assessFindings(exam: Exam, findings: readonly Finding[], sides: readonly Side[], priors: OwnPriors): Assessment {
+  const rules = CLUSTERS.flatMap((cluster) => SIDES.map((side) => ruleVerdict(cluster, side, findings)))
+  const verdicts = (Object.keys(SOURCES) as SourceId[]).flatMap((source) =>
+    sides.flatMap((side) => sourceVerdict(source, side, exam, findings, rules, priors) ?? []),
+  )
+  return { exam, findings, rules, interplay: interplayOf(findings), sources: verdicts }
+}
+
+/**
+ * The sides a source is looked for on: where the pain is, and where any test brought something on.
+ *
+ * Without a painted side both are in question; a positive test on the other side adds it.
+ */
+export function sidesInQuestion(exam: Exam, findings: readonly Finding[]): readonly Side[] {
+  const painful = new Set<Side>(soreSides(exam))
+  for (const finding of findings) if (finding.result === 'positive') painful.add(finding.about)
+  return SIDES.filter((side) => painful.has(side))
+}
+
+function sourceVerdict(
+  source: SourceId,
+  side: Side,
+  exam: Exam,
+  findings: readonly Finding[],
+  rules: readonly RuleVerdict[],
+  priors: OwnPriors,
+): SourceVerdict | null {
+  const weighedId = WEIGHED.find((id) => id === source)
+  const own = rules.filter((r) => r.side === side && r.cluster.source === source)
+  const pointers = findings
+    .filter((f) => f.about === side)
+    .flatMap((f) => f.readings.filter((r) => r.source === source && r.strength === 'pointer').map((r) => ({ ...r, test: f.test })))
+  const common = { side, family: sourceOf(source).family, rules: own, pointers }
+  if (weighedId) {
+    const prior = startOf(weighedId, side, exam, priors)
+    return { ...common, source: weighedId, prior, weighed: weigh(weighedId, side, prior, findings, rules, testById) }
+  }
+  // Sources nothing can move and nothing points at say nothing; leaving them out keeps the board readable.
+  return pointers.length === 0 ? null : { ...common, source, prior: null, weighed: null }
+}
+
+function startOf(source: WeighedSource, side: Side, exam: Exam, priors: OwnPriors): Prior {
+  const own = priors[source]
+  return own === undefined ? priorOf(source, side, exam) : { p: own, why: 'Set by hand', effectiveN: UNKNOWN_N, assumed: true }
+}

@@ -1,0 +1,87 @@
+import type { StageOutline, TestOutline, VariantOutline } from '../record/outline'
+import type { Pose } from '../vocabulary/pose'
+import type { Posture } from '../vocabulary/posture'
+import { capital } from '../vocabulary/sentence'
+import { otherSide, type TestSide } from '../vocabulary/side'
+import type { Reading } from './reading/reading'
+
+/** One step of a test: one movement, one question. */
+export interface Stage extends StageOutline {
+  /** Two or three words for the ladder: "Raise to first symptom". */
+  readonly label: string
+  /** What to do, one sentence to the examiner; `{side}` and `{other}` stand for the tested and the other side. */
+  readonly do: string
+  /** What to ask, never leading: first what, then where, then whether it is what they came with. */
+  readonly ask: string
+  /** How long the position or load is held, in seconds; 0 when it is not. */
+  readonly holdSeconds: number
+  readonly pose: Pose
+}
+
+/** One school's way of doing the test. The first is the default. */
+export interface Variant extends VariantOutline {
+  /** How hard and how long, where schools differ; shown on the card. */
+  readonly how?: string
+  /** Seconds it takes, where they differ from the test's own. */
+  readonly seconds?: number
+  /** The posture of this way, where it differs. */
+  readonly posture?: Posture
+}
+
+/** All that is known of one test. Data only: a clinician can read it against a textbook. */
+export interface ExamTest extends TestOutline {
+  /** One or two words for a chip: "thigh thrust". */
+  readonly short: string
+  readonly alsoCalled: readonly string[]
+  readonly region: 'pelvis' | 'leg'
+  readonly purpose: string
+  /** Structures the test stresses, most first. */
+  readonly structures: readonly string[]
+  readonly posture: Posture
+  /** Its place among the tests of one posture: lower first, gentler before harsher. Numbers leave room between them. */
+  readonly turn: number
+  /** Which sides the route plans: both, better side first; or the painful side, where the published rule reads it. */
+  readonly plan: 'better-side-first' | 'painful-side'
+  readonly seconds: number
+  /** How likely it is to stir the symptom up: 0 not at all, 3 most. */
+  readonly provocative: 0 | 1 | 2 | 3
+  readonly variants: readonly Variant[]
+  readonly stages: readonly Stage[]
+  /** What may be felt without counting; shown beside the ladder. */
+  readonly doesNotCount: readonly string[]
+  /** Do not do the test when ... */
+  readonly notWith: readonly string[]
+  /** Change the technique when ... */
+  readonly careWith: readonly string[]
+  readonly faults: readonly string[]
+  readonly reading: Reading
+  /** Loads both sides although it is done on each: own pain on the other side is a finding about that side. */
+  readonly loadsBoth?: true
+  /** Answered already by this test when that is done on the same side; never repeated. */
+  readonly filledBy?: string
+  /** Tests that share a cause are not independent evidence. */
+  readonly shares: readonly string[]
+}
+
+/** Declare a test. Checks nothing at run time: the types and catalogue.test.ts do. */
+export function defineTest(test: ExamTest): ExamTest {
+  return test
+}
+
+/** The question every stage asks, in an order that does not lead. */
+export const ASK = 'What do you feel? Where? Is that what you came with?'
+
+/**
+ * Put the tested side into an instruction.
+ *
+ * @example instruct('Raise the {side} leg.', 'left') // "Raise the left leg."
+ */
+export function instruct(text: string, side: TestSide): string {
+  if (side === 'none') return text
+  return capital(text.replaceAll('{side}', side).replaceAll('{other}', otherSide(side)))
+}
+
+/** A test's name with its side, as it stands in lists: "Thigh thrust, right". */
+export function testTitle(test: Pick<ExamTest, 'name'>, side: TestSide): string {
+  return side === 'none' ? test.name : `${test.name}, ${side}`
+}

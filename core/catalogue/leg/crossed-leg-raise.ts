@@ -1,0 +1,56 @@
+import { ASK, defineTest } from '../exam-test'
+import { ON_THE_BACK } from '../poses'
+
+/**
+ * Well-leg raise: lifting the pain-free leg brings the symptom into the other one.
+ *
+ * Insensitive and very specific; it suggests a large lesion. The raise of the better leg already answers it, so
+ * it is filled from there and never repeated. The side's name is the raised leg; it speaks about the other.
+ */
+export const crossedLegRaise = defineTest({
+  id: 'crossed-leg-raise',
+  name: 'Well-leg raise',
+  short: 'well-leg raise',
+  alsoCalled: ['Crossed straight leg raise', 'Crossed leg raise'],
+  region: 'leg',
+  purpose: 'Raises the pain-free leg to see whether the other leg’s symptom comes on.',
+  structures: ['roots L4 to S1 of the other side', 'a large disc lesion'],
+  posture: 'supine',
+  turn: 50,
+  sides: 'each',
+  plan: 'better-side-first',
+  filledBy: 'leg-raise',
+  seconds: 30,
+  provocative: 1,
+  variants: [{ id: 'neutral', name: 'Hip neutral, ankle free' }],
+  stages: [
+    {
+      id: 'raise',
+      kind: 'load',
+      label: 'Raise the well leg',
+      do: 'Raise the {side}, pain-free leg slowly, knee straight.',
+      ask: ASK,
+      holdSeconds: 0,
+      angle: { joint: 'hip flexion with a straight knee', min: 0, max: 120, usual: [10, 100] },
+      pose: {
+        ...ON_THE_BACK,
+        measured: 'near-hip',
+        near: { hip: 60, knee: 0, ankle: -8 },
+        contacts: [
+          { on: 'near-thigh', along: 0.93, off: 8, from: 78 },
+          { on: 'near-shin', along: 0.9, off: -6, from: 322, push: 150 },
+        ],
+      },
+    },
+  ],
+  doesNotCount: ['a pull in the raised leg', 'pain in the raised leg', 'low-back pain alone'],
+  notWith: ['suspected fracture of the pelvis, sacrum or hip'],
+  careWith: [],
+  faults: ['done again although the better leg was raised already', 'asking about the raised leg only'],
+  reading: {
+    kind: 'crossed',
+    source: 'root-lumbar-low',
+    counts: ['calf', 'heel', 'shin-outer', 'shin-inner', 'foot-top', 'thigh-back', 'knee-back', 'buttock'],
+  },
+  shares: ['sciatic-tension'],
+})

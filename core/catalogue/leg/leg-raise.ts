@@ -1,0 +1,69 @@
+import { ASK, defineTest } from '../exam-test'
+import { ON_THE_BACK } from '../poses'
+
+/** Straight leg raise: tightens the sciatic nerve and its roots, and the hamstrings with it. */
+export const legRaise = defineTest({
+  id: 'leg-raise',
+  name: 'Straight leg raise',
+  short: 'leg raise',
+  alsoCalled: ['SLR', 'Lasegue'],
+  region: 'leg',
+  purpose: 'Tightens the sciatic nerve and its roots; the angle at the first own symptom is the baseline.',
+  structures: ['roots L4 to S1', 'sciatic nerve', 'hamstrings', 'sacroiliac joint late in the raise'],
+  posture: 'supine',
+  turn: 30,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 60,
+  provocative: 1,
+  variants: [
+    { id: 'neutral', name: 'Hip neutral, ankle free' },
+    { id: 'inward-bias', name: 'Hip drawn in and turned in' },
+    { id: 'ankle-preset', name: 'Ankle bent up before the raise' },
+  ],
+  stages: [
+    {
+      id: 'raise',
+      kind: 'load',
+      label: 'Raise to first symptom',
+      do: 'Raise the {side} leg slowly, knee straight, until something starts.',
+      ask: ASK,
+      holdSeconds: 0,
+      angle: { joint: 'hip flexion with a straight knee', min: 0, max: 120, usual: [10, 100] },
+      pose: {
+        ...ON_THE_BACK,
+        measured: 'near-hip',
+        near: { hip: 48, knee: 0, ankle: -8 },
+        contacts: [
+          { on: 'near-thigh', along: 0.93, off: 8, from: 78, says: 'keep the knee straight' },
+          { on: 'near-shin', along: 0.9, off: -6, from: 322, push: 138 },
+        ],
+      },
+    },
+  ],
+  doesNotCount: ['a pull behind the thigh or knee', 'low-back pain alone', 'the other leg'],
+  notWith: ['suspected fracture of the pelvis, sacrum or hip'],
+  careWith: ['recent hip surgery', 'a symptom that settles slowly: raise once'],
+  faults: ['too fast to catch the first moment', 'knee allowed to bend', 'going on after the symptom began'],
+  reading: {
+    kind: 'tension',
+    source: 'root-lumbar-low',
+    counts: ['calf', 'heel', 'shin-outer', 'shin-inner', 'foot-top'],
+    countsWhenShooting: ['thigh-back', 'knee-back', 'buttock', 'outer-hip', 'thigh-front', 'thigh-inner'],
+    usualOnset: [30, 70],
+    pointers: [
+      { at: ['low-back'], source: 'facet-lumbar', because: 'own pain in the low back alone is not radicular: facet, muscle or disc' },
+      { at: ['low-back'], source: 'muscle-back', because: 'own pain in the low back alone is not radicular: facet, muscle or disc' },
+      { at: ['groin'], source: 'hip', because: 'own pain in the groin on raising the leg belongs to the hip' },
+    ],
+    lateStop: {
+      from: 70,
+      to: 90,
+      freerBy: 10,
+      source: 'sij-stiff',
+      because: 'stops late while the other side goes further: the pelvis moves late in the raise',
+    },
+    stretch: { source: 'hamstring', because: 'a pull behind the thigh and nothing familiar' },
+  },
+  shares: ['sciatic-tension'],
+})

@@ -1,0 +1,185 @@
+import type { SidePose } from '../../vocabulary/pose'
+import { ASK, defineTest } from '../exam-test'
+import { SITTING } from '../poses'
+
+const SLUMPED: Omit<SidePose, 'contacts'> = { ...SITTING, lumbar: 24, thorax: 32, neck: 2, nearArm: { shoulder: -28, elbow: 60 } }
+const CHIN_DOWN: Omit<SidePose, 'contacts'> = { ...SLUMPED, neck: 46 }
+const KNEE_OUT: Omit<SidePose, 'contacts'> = { ...CHIN_DOWN, near: { hip: 90, knee: 22, ankle: -10 } }
+
+const ON_BACK = { on: 'thorax', along: 0.25, off: 11, from: 150 } as const
+const ON_HEAD = { on: 'head', along: 0.6, off: 8, from: 120, push: 300 } as const
+const UNDER_HEEL = { on: 'near-foot', along: 0.05, off: -3, from: 320 } as const
+
+/**
+ * Slump: neural tissue is tightened from the trunk down in steps, and let go at the neck.
+ *
+ * Nearly everyone feels a pull at the end; only the own symptom that changes with the neck is neural.
+ */
+export const slump = defineTest({
+  id: 'slump',
+  name: 'Slump',
+  short: 'slump',
+  alsoCalled: ['Seated slump'],
+  region: 'leg',
+  purpose: 'Tightens neural tissue step by step; letting the neck go parts nerve from muscle.',
+  structures: ['dura and roots', 'sciatic nerve', 'hamstrings'],
+  posture: 'sitting',
+  turn: 10,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 90,
+  provocative: 2,
+  variants: [
+    {
+      id: 'trunk-neck-knee-ankle',
+      name: 'Trunk, neck, knee, ankle; counts when the neck changes it',
+      stages: ['upright', 'slump', 'chin', 'press', 'knee', 'ankle', 'ankle-press', 'neck-go', 'neck-again'],
+    },
+    {
+      id: 'neck-first',
+      name: 'Neck before trunk',
+      stages: ['upright', 'chin', 'slump', 'press', 'knee', 'ankle', 'ankle-press', 'neck-go', 'neck-again'],
+    },
+    {
+      id: 'ankle-first',
+      name: 'Ankle before knee',
+      stages: ['upright', 'slump', 'chin', 'press', 'ankle', 'knee', 'ankle-press', 'neck-go', 'neck-again'],
+    },
+    {
+      id: 'released-at-ankle',
+      name: 'Let go at the ankle',
+      stages: ['upright', 'slump', 'chin', 'press', 'knee', 'ankle', 'ankle-press', 'ankle-go', 'ankle-again'],
+    },
+    {
+      id: 'without-neck',
+      name: 'Without the neck, let go at the ankle',
+      how: 'For a neck that must not be loaded.',
+      stages: ['upright', 'slump', 'knee', 'ankle', 'ankle-press', 'ankle-go', 'ankle-again'],
+    },
+    {
+      id: 'any-symptom',
+      name: 'Any tingling, numbness, burning or shooting counts',
+      how: 'Cannot part nerve from muscle.',
+      stages: ['upright', 'slump', 'chin', 'press', 'knee', 'ankle', 'ankle-press', 'neck-go', 'neck-again'],
+    },
+  ],
+  stages: [
+    {
+      id: 'upright',
+      kind: 'load',
+      label: 'Sit upright',
+      do: 'Thighs supported, hands relaxed behind the back, sitting upright.',
+      ask: 'What do you feel now, before we begin? Anything new?',
+      holdSeconds: 0,
+      pose: { ...SITTING, contacts: [{ on: 'thorax', along: 0.2, off: 0, from: 170 }] },
+    },
+    {
+      id: 'slump',
+      kind: 'load',
+      label: 'Slump the back',
+      do: 'Round the whole back; the pelvis does not rock backward.',
+      ask: ASK,
+      holdSeconds: 0,
+      pose: { ...SLUMPED, contacts: [ON_BACK] },
+    },
+    {
+      id: 'chin',
+      kind: 'load',
+      label: 'Chin to chest',
+      do: 'Bring the chin to the chest.',
+      ask: ASK,
+      holdSeconds: 0,
+      pose: { ...CHIN_DOWN, contacts: [ON_BACK] },
+    },
+    {
+      id: 'press',
+      kind: 'load',
+      label: 'Light pressure, kept',
+      do: 'Press lightly on the back of the head and the upper back, and keep it.',
+      ask: ASK,
+      holdSeconds: 0,
+      pose: { ...CHIN_DOWN, contacts: [ON_BACK, ON_HEAD] },
+    },
+    {
+      id: 'knee',
+      kind: 'load',
+      label: 'Straighten the knee',
+      do: 'Straighten the {side} knee slowly.',
+      ask: ASK,
+      holdSeconds: 0,
+      angle: { joint: 'knee, degrees short of straight', min: 0, max: 90, rest: 90, usual: [0, 60] },
+      pose: { ...KNEE_OUT, measured: 'near-knee', contacts: [ON_HEAD, UNDER_HEEL] },
+    },
+    {
+      id: 'ankle',
+      kind: 'load',
+      label: 'Bend the ankle up',
+      do: 'Keep the {side} knee there and bend the ankle up.',
+      ask: ASK,
+      holdSeconds: 0,
+      pose: { ...KNEE_OUT, near: { hip: 90, knee: 22, ankle: 12 }, contacts: [ON_HEAD, { on: 'near-foot', along: 0.7, off: -3, from: 350, push: 120 }] },
+    },
+    {
+      id: 'ankle-press',
+      kind: 'load',
+      label: 'Light pressure at the ankle',
+      do: 'Press the {side} ankle up lightly.',
+      ask: ASK,
+      holdSeconds: 0,
+      pose: { ...KNEE_OUT, near: { hip: 90, knee: 22, ankle: 18 }, contacts: [ON_HEAD, { on: 'near-foot', along: 0.8, off: -3, from: 350, push: 130 }] },
+    },
+    {
+      id: 'neck-go',
+      kind: 'release',
+      label: 'Let the neck go',
+      do: 'Keep back and leg exactly there. Let the patient look ahead, then up.',
+      ask: 'What happens to it now?',
+      holdSeconds: 0,
+      pose: { ...KNEE_OUT, neck: -14, contacts: [ON_BACK, UNDER_HEEL] },
+    },
+    {
+      id: 'neck-again',
+      kind: 'return',
+      label: 'Chin down again',
+      do: 'Bring the chin back to the chest.',
+      ask: 'What do you feel now? Where?',
+      holdSeconds: 0,
+      ifEased: true,
+      pose: { ...KNEE_OUT, contacts: [ON_HEAD, UNDER_HEEL] },
+    },
+    {
+      id: 'ankle-go',
+      kind: 'release',
+      label: 'Let the ankle go',
+      do: 'Keep back and knee exactly there. Let the {side} ankle go.',
+      ask: 'What happens to it now?',
+      holdSeconds: 0,
+      pose: { ...KNEE_OUT, near: { hip: 90, knee: 22, ankle: -32 }, contacts: [ON_BACK, UNDER_HEEL] },
+    },
+    {
+      id: 'ankle-again',
+      kind: 'return',
+      label: 'Ankle up again',
+      do: 'Bend the {side} ankle up again.',
+      ask: 'What do you feel now? Where?',
+      holdSeconds: 0,
+      ifEased: true,
+      pose: { ...KNEE_OUT, near: { hip: 90, knee: 22, ankle: 12 }, contacts: [ON_BACK, { on: 'near-foot', along: 0.7, off: -3, from: 350, push: 120 }] },
+    },
+  ],
+  doesNotCount: ['a pull behind the thigh or knee, equal on both sides', 'tension that does not change with the neck', 'the other leg'],
+  notWith: ['suspected upper-neck laxity, unless done without the neck', 'cord signs'],
+  careWith: ['a symptom that settles slowly: stop at the first sign'],
+  faults: ['pelvis rocking back', 'trunk lifting with the head', 'going on after the own symptom began', 'asking “is it better?”'],
+  reading: {
+    kind: 'staged-tension',
+    source: 'root-lumbar-low',
+    counts: ['calf', 'heel', 'shin-outer', 'shin-inner', 'foot-top', 'thigh-back', 'knee-back', 'buttock', 'outer-hip'],
+    back: ['low-back', 'mid-back'],
+    beforeLeg: ['upright', 'slump', 'chin', 'press'],
+    anyNeural: ['any-symptom'],
+    sideLimit: 22,
+    stretch: { source: 'hamstring', because: 'a pull behind the thigh and nothing familiar' },
+  },
+  shares: ['sciatic-tension'],
+})

@@ -1,0 +1,42 @@
+import { ASK, defineTest } from '../exam-test'
+import { FACE_DOWN } from '../poses'
+import { pelvicProvocation, pelvicStages, pelvicWays } from '../reading/pelvic-provocation'
+
+/** Sacral thrust: a forward press on the sacrum, which shears both joints and loads the low back too. */
+export const sacralThrust = defineTest({
+  id: 'sacral-thrust',
+  name: 'Sacral thrust',
+  short: 'sacral thrust',
+  alsoCalled: ['Posterior-anterior sacral pressure'],
+  region: 'pelvis',
+  purpose: 'Presses the sacrum forward between the hip bones.',
+  structures: ['both sacroiliac joints', 'lumbar joints in extension'],
+  posture: 'prone',
+  turn: 120,
+  sides: 'none',
+  plan: 'painful-side',
+  seconds: 30,
+  provocative: 2,
+  variants: pelvicWays('25 to 30 kg', { id: 'hand-heel', name: 'Hand heel on S2 to S3' }),
+  stages: pelvicStages({
+    id: 'press',
+    kind: 'load',
+    label: 'Press the sacrum',
+    do: 'Hand heel on S2 to S3, chest above, arms straight: one slow press; small quick ones only if comfortable.',
+    ask: ASK,
+    holdSeconds: 5,
+    pose: {
+      ...FACE_DOWN,
+      contacts: [
+        { on: 'pelvis', along: 0.45, off: 12, from: 84, push: 270 },
+        { on: 'pelvis', along: 0.2, off: 12, from: 112 },
+      ],
+    },
+  }),
+  doesNotCount: ['soreness under your hand', 'pain above L5', 'pain in the groin'],
+  notWith: ['suspected fracture of the pelvis or sacrum'],
+  careWith: ['lumbar instability', 'acute facet pain', 'severe osteoporosis'],
+  faults: ['pressing on L5', 'quick presses before a slow one was comfortable'],
+  reading: pelvicProvocation([{ at: ['low-back'], source: 'facet-lumbar', because: 'own pain above L5: the press also bends the low back backward' }]),
+  shares: ['pelvic-provocation'],
+})

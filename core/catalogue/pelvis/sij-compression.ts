@@ -1,0 +1,55 @@
+import { ASK, defineTest } from '../exam-test'
+import { pelvicProvocation, pelvicStages, pelvicWays, BACK_LIGAMENTS, GROIN_IS_HIP } from '../reading/pelvic-provocation'
+
+/** Pelvic compression: the upper half of the pelvis is pressed straight down, painful side up. */
+export const sijCompression = defineTest({
+  id: 'sij-compression',
+  name: 'Pelvic compression',
+  short: 'compression',
+  alsoCalled: ['Approximation test'],
+  region: 'pelvis',
+  purpose: 'Presses the sacroiliac joints together at the front and stretches the ligaments behind them.',
+  structures: ['sacroiliac joint', 'posterior sacroiliac ligaments'],
+  posture: 'side-lying',
+  turn: 110,
+  sides: 'each',
+  plan: 'painful-side',
+  seconds: 30,
+  provocative: 1,
+  variants: pelvicWays(
+    '25 to 30 kg',
+    { id: 'side-lying', name: 'Side-lying, painful side up' },
+    { id: 'supine-squeeze', name: 'On the back, squeezed from both sides', posture: 'supine' },
+  ),
+  stages: pelvicStages({
+    id: 'press',
+    kind: 'load',
+    label: 'Lean straight down',
+    do: '{side} side up, pillow between the knees. Elbows straight, lean down between crest and trochanter.',
+    ask: ASK,
+    holdSeconds: 5,
+    pose: {
+      plane: 'profile',
+      seen: 'above',
+      lies: 'face-up',
+      support: 'table',
+      lumbar: 6,
+      thorax: 8,
+      neck: 8,
+      near: { hip: 45, knee: 90, ankle: -5 },
+      far: { hip: 38, knee: 82, ankle: -5 },
+      nearArm: { shoulder: 62, elbow: 52 },
+      farArm: { shoulder: 88, elbow: 60 },
+      contacts: [
+        { on: 'pelvis', along: 0.35, off: 2, from: 238, push: 'in' },
+        { on: 'pelvis', along: 0.75, off: 2, from: 292, push: 'in' },
+      ],
+    },
+  }),
+  doesNotCount: ['pressure under your hands', 'pain above L5', 'pain only in the groin'],
+  notWith: ['suspected fracture of the pelvis or sacrum'],
+  careWith: ['severe osteoporosis', 'pregnancy'],
+  faults: ['pressing at an angle', 'elbows bent, so the force comes in bursts'],
+  reading: pelvicProvocation([BACK_LIGAMENTS, GROIN_IS_HIP]),
+  shares: ['pelvic-provocation'],
+})

@@ -1,0 +1,43 @@
+import { ASK, defineTest } from '../exam-test'
+import { ON_THE_BACK } from '../poses'
+import { GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicWays } from '../reading/pelvic-provocation'
+
+/** Thigh thrust: a backward shear of the sacroiliac joint, delivered along the thigh bone. */
+export const thighThrust = defineTest({
+  id: 'thigh-thrust',
+  name: 'Thigh thrust',
+  short: 'thigh thrust',
+  alsoCalled: ['Posterior shear test', 'Posterior pelvic pain provocation'],
+  region: 'pelvis',
+  purpose: 'Shears the hip bone backward on a sacrum that is held still.',
+  structures: ['sacroiliac joint', 'posterior sacroiliac ligaments', 'hip joint'],
+  posture: 'supine',
+  turn: 90,
+  sides: 'each',
+  plan: 'painful-side',
+  seconds: 30,
+  provocative: 2,
+  variants: pelvicWays('25 to 30 kg', { id: 'hand-under', name: 'Hand under the sacrum' }, { id: 'no-hand', name: 'No hand under the sacrum' }),
+  stages: pelvicStages({
+    id: 'press',
+    kind: 'load',
+    label: 'Press along the thigh',
+    do: 'Bend the {side} hip to 90°, hand under the sacrum, and press down along the thigh over 5 seconds.',
+    ask: ASK,
+    holdSeconds: 5,
+    pose: {
+      ...ON_THE_BACK,
+      near: { hip: 90, knee: 95, ankle: -10 },
+      contacts: [
+        { on: 'near-thigh', along: 0.97, off: 0, from: 65, push: 270 },
+        { on: 'pelvis', along: 0.55, off: -12, from: 200 },
+      ],
+    },
+  }),
+  doesNotCount: ['pain at the front of the hip or groin', 'knee pain', 'pressure on the hand under the sacrum'],
+  notWith: ['suspected fracture of the pelvis or sacrum', 'hip replacement'],
+  careWith: ['knee pathology'],
+  faults: ['pulling the thigh across, which jams the hip', 'a thrust instead of a slow press'],
+  reading: pelvicProvocation([GROIN_IS_HIP]),
+  shares: ['pelvic-provocation'],
+})

@@ -1,0 +1,13 @@
+// Every test, a line each, by anatomy. The order on the bench is each test's own `turn`.
+export { crossedLegRaise } from './leg/crossed-leg-raise'
+export { hipInternalRotation } from './leg/hip-internal-rotation'
+export { legRaise } from './leg/leg-raise'
+export { legRaiseAnkle } from './leg/leg-raise-ankle'
+export { seatedLegRaise } from './leg/seated-leg-raise'
+export { slump } from './leg/slump'
+export { faber } from './pelvis/faber'
+export { gaenslen } from './pelvis/gaenslen'
+export { sacralThrust } from './pelvis/sacral-thrust'
+export { sijCompression } from './pelvis/sij-compression'
+export { sijDistraction } from './pelvis/sij-distraction'
+export { thighThrust } from './pelvis/thigh-thrust'

@@ -1,0 +1,11 @@
+import { atLeast, positive } from '../logic/rule'
+import { defineCluster } from './cluster'
+
+/** Two or more of four, in this order, stopping at two (register row A12). */
+export const pelvicFour = defineCluster({
+  id: 'pelvic-four',
+  name: 'Pelvic four',
+  source: 'sij-pain',
+  holds: atLeast(2, [positive('sij-distraction'), positive('thigh-thrust'), positive('sij-compression'), positive('sacral-thrust')]),
+  note: 'Two or more of four, the most telling two first; stop at two.',
+})

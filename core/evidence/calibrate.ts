@@ -1,0 +1,38 @@
+import { chanceOfAtLeast, RHO_MAX } from './dependence'
+
+/** Where a correlation is drawn to when little speaks for another. */
+export const RHO_CENTRE = 0.2
+
+/** Weight of the pull towards the centre against one study of {@link FULL_WEIGHT} people. */
+const PULL = 1
+const FULL_WEIGHT = 48
+
+/** A published threshold: at least k of these tests, and how often that was reached in one state. */
+export interface Threshold {
+  readonly row: string
+  readonly k: number
+  /** Each test's own chance of being positive in this state. */
+  readonly ps: readonly number[]
+  /** Published chance of reaching the threshold in this state, 0.5-corrected where it was 0 or 1. */
+  readonly published: number
+  /** People in the study. */
+  readonly n: number
+}
+
+/**
+ * The correlation that comes closest to all published thresholds of one state.
+ *
+ * Minimises the squared distance between implied and published chances in logits, weighted by study size, plus a pull
+ * towards {@link RHO_CENTRE}. A plain search in steps of 0.005 over 0 to {@link RHO_MAX}: one dimension needs no more.
+ */
+export function fitRho(thresholds: readonly Threshold[]): number {
+  const steps = Array.from({ length: Math.round(RHO_MAX / 0.005) + 1 }, (_, i) => i / 200)
+  const cost = (rho: number) =>
+    PULL * (rho - RHO_CENTRE) ** 2 +
+    thresholds.reduce((sum, t) => sum + (t.n / FULL_WEIGHT) * (logit(chanceOfAtLeast(t.k, t.ps, rho)) - logit(t.published)) ** 2, 0)
+  return steps.reduce((best, rho) => (cost(rho) < cost(best) ? rho : best), 0)
+}
+
+function logit(p: number): number {
+  return Math.log(p / (1 - p))
+}

@@ -1,0 +1,114 @@
+import { describe, expect, it } from 'vitest'
+import { BUTTOCK, NOTHING, own, soreLeg, sorePelvis } from '../../tests/people'
+import { assess } from '../assess'
+import type { Answer } from '../record/answer'
+import type { Composed } from '../record/compose'
+import { headlineOf, whyItLeads } from './headline'
+import { likelihoodRatios, quoted } from './likelihood-ratio'
+import { odds, probability } from './odds'
+import { priorOf } from './prior'
+import { moves, REGISTER, rowsOf } from './register'
+
+const root = (record: Composed) => assess(record.exam).sources.find((s) => s.source === 'root-lumbar-low' && s.side === 'left')?.weighed
+const sij = (record: Composed) => assess(record.exam).sources.find((s) => s.source === 'sij-pain' && s.side === 'right')?.weighed
+const SLUMP: readonly Answer[] = [NOTHING, NOTHING, NOTHING, NOTHING, own(['left-calf'], 6, 30), { said: 'eased' }, { said: 'returned' }]
+
+describe('a figure moves a number only where it fits', () => {
+  it('the slump’s figure fits a release of the neck and no other way', () => {
+    expect(root(soreLeg().test('slump', 'left', SLUMP))?.joined[0]?.steps[0]?.row.id).toBe('B07')
+    expect(root(soreLeg().test('slump', 'left', SLUMP, 'released-at-ankle'))).toBeNull()
+  })
+
+  it('the leg raise’s figure fits the neutral way only', () => {
+    const raised = (way?: string) => root(soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)], way))
+    expect(raised()?.joined).toHaveLength(1)
+    expect(raised('ankle-preset')).toBeNull()
+  })
+
+  it('FABER alone moves nothing; it counts inside its rule', () => {
+    expect(sij(sorePelvis().test('faber', 'right', [BUTTOCK]))).toBeNull()
+    expect(rowsOf('faber').some(moves)).toBe(false)
+  })
+
+  it('a row of low confidence never moves a number, even if it were preferred', () => {
+    const low = REGISTER.filter((row) => row.confidence === 'low')
+    expect(low.length).toBeGreaterThan(3)
+    for (const row of low) expect(moves({ ...row, use: { use: 'preferred', because: 'x' } })).toBe(false)
+  })
+
+  it('the first row shown of a test is the one that moves it', () => {
+    for (const id of ['thigh-thrust', 'leg-raise', 'slump', 'pelvic-five', 'crossed-leg-raise']) expect(rowsOf(id).slice(0, 1).every(moves), id).toBe(true)
+  })
+})
+
+describe('several answers together', () => {
+  it('slump and leg raise load one nerve: together they say less than multiplied', () => {
+    const both = root(
+      soreLeg()
+        .test('slump', 'left', SLUMP)
+        .test('leg-raise', 'left', [own(['left-calf'], 6, 48)]),
+    )
+    expect(both?.joined).toHaveLength(1)
+    expect(both?.joined[0]?.together).toBeLessThan(both?.joined[0]?.multiplied ?? 0)
+    expect(both?.model).toBeLessThan(both?.product ?? 0)
+  })
+
+  it('a rule and a model far apart say so', () => {
+    const three = sorePelvis().test('thigh-thrust', 'right', [BUTTOCK]).test('gaenslen', 'right', [NOTHING]).test('faber', 'right', [BUTTOCK])
+    const met = sij(three.test('sij-distraction', 'none', [BUTTOCK]))
+    expect(met?.rule?.rule.cluster.id).toBe('pelvic-five')
+    const ratio = (met?.rule?.lr ?? 1) / (odds(met?.model ?? 0.5) / odds(met?.prior.p ?? 0.5) || 1)
+    expect(met?.apart).toBe(Math.max(ratio, 1 / ratio) > 2)
+  })
+
+  it('explains in a sentence why the leading figure leads, as the figures stand', () => {
+    const one = sij(sorePelvis().test('thigh-thrust', 'right', [BUTTOCK]))
+    expect(one && [headlineOf(one), whyItLeads(one)]).toEqual([one?.model, expect.stringMatching('multiplying says nearly the same')])
+    const mixed = sij(sorePelvis().test('thigh-thrust', 'right', [BUTTOCK]).test('gaenslen', 'right', [NOTHING]).test('sij-compression', 'right', [NOTHING]))
+    expect(mixed && whyItLeads(mixed)).toMatch('a mixture of answers says more')
+    const met = sij(sorePelvis().test('sij-distraction', 'none', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK]))
+    expect(met && headlineOf(met)).toBe(met?.rule?.postTest)
+    expect(met && whyItLeads(met)).toMatch(met?.apart ? 'so it leads' : 'agrees within a factor of two')
+  })
+
+  it('never quotes more than a study here can carry', () => {
+    expect([quoted(200), quoted(0.001), quoted(3)]).toEqual([50, 0.02, 3])
+  })
+})
+
+describe('starting odds', () => {
+  const exam = (...places: Parameters<typeof own>[0]) => ({
+    symptoms: [{ id: 'S1' as const, words: '', places, qualities: [], now: 3, bringsOn: '', eases: '', stirring: null }],
+  })
+
+  it('follow from where that side’s pain is painted, and say where they are assumed', () => {
+    expect(priorOf('sij-pain', 'right', exam('right-buttock'))).toMatchObject({ p: 0.3, assumed: false })
+    expect(priorOf('sij-pain', 'left', exam('right-buttock'))).toMatchObject({ p: 0.1, assumed: true })
+    expect(priorOf('root-lumbar-low', 'left', exam('left-calf'))).toMatchObject({ p: 0.74, assumed: false })
+    expect(priorOf('root-lumbar-low', 'left', exam('left-thigh-back'))).toMatchObject({ p: 0.3, assumed: true })
+    expect(priorOf('root-lumbar-low', 'left', exam())).toMatchObject({ assumed: true })
+  })
+
+  it('odds and probability undo each other', () => {
+    for (const p of [0.01, 0.3, 0.5, 0.99]) expect(probability(odds(p))).toBeCloseTo(p, 12)
+    expect(probability(Infinity)).toBe(1)
+  })
+})
+
+describe('likelihood ratios of the register', () => {
+  it('printed ones agree with sensitivity and specificity to rounding', () => {
+    for (const row of REGISTER) {
+      const lr = likelihoodRatios(row)
+      if (!lr || !row.sens || !row.spec || !row.lrPositive || row.sens.value === 1) continue
+      expect(Math.abs(Math.log(lr.positive / (row.sens.value / (1 - row.spec.value)))), row.id).toBeLessThan(0.06)
+    }
+  })
+
+  it('a positive answer of a preferred row never lowers the odds', () => {
+    for (const row of REGISTER.filter(moves)) {
+      const lr = likelihoodRatios(row)
+      expect(lr?.positive ?? 1, row.id).toBeGreaterThan(1)
+      expect(lr?.negative ?? 1, row.id).toBeLessThan(1)
+    }
+  })
+})

@@ -1,0 +1,41 @@
+import type { ExamEvent } from '../../record/event'
+import type { OwnPriors } from '../../assess'
+import type { Side } from '../../vocabulary/side'
+
+export const FORMAT = 'dust-lantern-exam'
+export const VERSION = 1
+
+/** A whole examination: who, and everything that happened. */
+export interface ExamFile {
+  readonly format: typeof FORMAT
+  readonly version: typeof VERSION
+  readonly person: { readonly name: string; readonly born: string | null; readonly work: string }
+  readonly exam: { readonly id: string; readonly at: number }
+  readonly facts: { readonly age: number | null }
+  readonly priors: OwnPriors
+  /** The ways tests were done stand in the events; these are the schools chosen for the whole examination. */
+  readonly schools: { readonly pelvic: 'pelvic-five' }
+  readonly events: readonly ExamEvent[]
+}
+
+/** One result of a published case, without the observations behind it. */
+export interface CaseResult {
+  readonly test: string
+  readonly side: Side
+  readonly result: 'positive' | 'negative' | 'inconclusive'
+}
+
+/** A published case to be replayed: results instead of events. */
+export interface CaseFile {
+  readonly format: typeof FORMAT
+  readonly version: typeof VERSION
+  readonly facts: { readonly age: number | null }
+  readonly priors: OwnPriors
+  readonly results: readonly CaseResult[]
+}
+
+/** What is wrong with a file, and where: a JSON pointer (RFC 6901). */
+export interface Issue {
+  readonly pointer: string
+  readonly what: string
+}

@@ -1,0 +1,17 @@
+import type { ExamEvent } from '../../record/event'
+import type { Exam } from '../../record/exam'
+import { type ExamFile, FORMAT, VERSION } from './file'
+
+/** Write an examination as a file. Reading it back gives the same events. */
+export function toExamFile(exam: Exam, events: readonly ExamEvent[], person: ExamFile['person'], at: number): ExamFile {
+  return {
+    format: FORMAT,
+    version: VERSION,
+    person,
+    exam: { id: exam.id, at },
+    facts: { age: exam.ageYears },
+    priors: {},
+    schools: { pelvic: 'pelvic-five' },
+    events,
+  }
+}

@@ -1,0 +1,185 @@
+import type { Degrees } from '../vocabulary/degrees'
+import type { ArmPose, LegPose, SidePose } from '../vocabulary/pose'
+import { BUILD } from './build'
+import type { Body, Bone, Limb } from './figure'
+import { go, type Point } from './geometry'
+
+/** Direction from head to feet at rest, and which turn is towards the front of the body. */
+const LIES: Record<SidePose['lies'], { readonly caudal: Degrees; readonly front: 1 | -1 }> = {
+  'face-up': { caudal: 0, front: 1 },
+  'face-down': { caudal: 0, front: -1 },
+  upright: { caudal: 270, front: 1 },
+}
+
+/**
+ * The body in profile: each segment is carried by the one before it, from the pelvis up and down.
+ *
+ * @param angle - replaces the measured joint's own angle, in degrees
+ */
+export function profileBody(pose: SidePose, angle?: Degrees): Body {
+  const { caudal, front } = LIES[pose.lies]
+  const near = withAngle(pose, angle)
+  const hip: Point = { x: 0, y: 0 }
+  const cranial = caudal + 180
+  const pelvisTop = go(hip, cranial, BUILD.pelvis.length)
+  const lumbarDir = cranial - front * pose.lumbar
+  const lumbarTop = go(pelvisTop, lumbarDir, BUILD.lumbar.length)
+  const thoraxDir = lumbarDir - front * pose.thorax
+  const thoraxTop = go(lumbarTop, thoraxDir, BUILD.thorax.length)
+  const neckDir = thoraxDir - front * pose.neck
+  const neckTop = go(thoraxTop, neckDir, BUILD.neck.length)
+  const headAt = go(neckTop, neckDir, BUILD.head.half * 0.8)
+  const shoulder = go(lumbarTop, thoraxDir, BUILD.thorax.length * 0.86)
+  const trunkCaudal = thoraxDir + 180
+
+  const nearLeg = leg('near', hip, caudal, front, near)
+  const farLeg = leg('far', hip, caudal, front, pose.far)
+  const nearArm = arm('near', shoulder, trunkCaudal, front, pose.nearArm)
+  const farArm = arm('far', shoulder, trunkCaudal, front, pose.farArm)
+  const trunk: Limb = {
+    id: 'trunk',
+    layer: 'near',
+    chain: [
+      { at: hip, half: BUILD.pelvis.half },
+      { at: pelvisTop, half: BUILD.lumbar.half + 0.4 },
+      { at: lumbarTop, half: BUILD.lumbar.half },
+      { at: go(lumbarTop, thoraxDir, BUILD.thorax.length * 0.6), half: BUILD.thorax.half },
+      { at: go(lumbarTop, thoraxDir, BUILD.thorax.length * 0.94), half: BUILD.thorax.half * 0.72 },
+    ],
+  }
+  const neck: Limb = {
+    id: 'neck',
+    layer: 'near',
+    chain: [
+      { at: go(lumbarTop, thoraxDir, BUILD.thorax.length * 0.9), half: BUILD.neck.half + 1.5 },
+      { at: headAt, half: BUILD.neck.half },
+    ],
+  }
+  return {
+    head: { at: headAt, half: BUILD.head.half, faces: neckDir - front * 90, chin: front === 1 ? -1 : 1, seen: 'profile' },
+    limbs: [...farLeg.limbs, ...farArm, trunk, neck, ...nearLeg.limbs, ...nearArm],
+    bones: {
+      head: { from: neckTop, to: headAt },
+      neck: { from: thoraxTop, to: neckTop },
+      thorax: { from: thoraxTop, to: lumbarTop },
+      lumbar: { from: lumbarTop, to: pelvisTop },
+      pelvis: { from: pelvisTop, to: hip },
+      'near-thigh': nearLeg.thigh,
+      'near-shin': nearLeg.shin,
+      'near-foot': nearLeg.foot,
+      'far-thigh': farLeg.thigh,
+      'far-shin': farLeg.shin,
+    },
+    support: supportOf(pose, hip, headAt, nearLeg, farLeg),
+    joint: jointOf(pose, caudal, front, nearLeg),
+  }
+}
+
+/** The tested leg with the measured joint at this angle. */
+function withAngle(pose: SidePose, angle?: Degrees): LegPose {
+  if (angle === undefined || !pose.measured) return pose.near
+  switch (pose.measured) {
+    case 'near-hip':
+      return { ...pose.near, hip: angle }
+    case 'near-knee':
+      return { ...pose.near, knee: angle }
+    case 'near-ankle':
+      return { ...pose.near, ankle: angle }
+  }
+}
+
+interface Leg {
+  readonly limbs: readonly Limb[]
+  readonly thigh: Bone
+  readonly shin: Bone
+  readonly foot: Bone
+  readonly thighDir: Degrees
+  readonly shinDir: Degrees
+}
+
+function leg(layer: Limb['layer'], hip: Point, caudal: Degrees, front: 1 | -1, pose: LegPose): Leg {
+  const thighDir = caudal + front * pose.hip
+  const knee = go(hip, thighDir, BUILD.thigh.length)
+  const shinDir = thighDir - front * pose.knee
+  const ankle = go(knee, shinDir, BUILD.shin.length)
+  const footDir = shinDir + front * (90 + pose.ankle)
+  const heel = go(ankle, footDir + 180, 3.5)
+  const toes = go(ankle, footDir, BUILD.foot.length - 4)
+  return {
+    limbs: [
+      {
+        id: `${layer}-leg`,
+        layer,
+        chain: [
+          { at: hip, half: BUILD.thigh.half + 1 },
+          { at: knee, half: BUILD.thigh.end },
+          { at: go(knee, shinDir, BUILD.shin.length * 0.3), half: BUILD.shin.half },
+          { at: ankle, half: BUILD.shin.end },
+        ],
+      },
+      {
+        id: `${layer}-foot`,
+        layer,
+        chain: [
+          { at: heel, half: BUILD.foot.half },
+          { at: ankle, half: BUILD.shin.end },
+          { at: toes, half: BUILD.foot.end },
+        ],
+      },
+    ],
+    thigh: { from: hip, to: knee },
+    shin: { from: knee, to: ankle },
+    foot: { from: ankle, to: toes },
+    thighDir,
+    shinDir,
+  }
+}
+
+function arm(layer: Limb['layer'], shoulder: Point, trunkCaudal: Degrees, front: 1 | -1, pose: ArmPose): readonly Limb[] {
+  const upperDir = trunkCaudal + front * pose.shoulder
+  const elbow = go(shoulder, upperDir, BUILD.upperArm.length)
+  const foreDir = upperDir + front * pose.elbow
+  const wrist = go(elbow, foreDir, BUILD.forearm.length)
+  const fingers = go(wrist, foreDir, BUILD.hand.length)
+  return [
+    {
+      id: `${layer}-arm`,
+      layer,
+      chain: [
+        { at: shoulder, half: BUILD.upperArm.half },
+        { at: elbow, half: BUILD.upperArm.end },
+        { at: wrist, half: BUILD.forearm.end },
+        { at: go(wrist, foreDir, BUILD.hand.length * 0.5), half: BUILD.hand.half },
+        { at: fingers, half: BUILD.hand.end },
+      ],
+    },
+  ]
+}
+
+function jointOf(pose: SidePose, caudal: Degrees, front: 1 | -1, legs: Leg): Body['joint'] {
+  const reach = BUILD.thigh.length + BUILD.shin.length
+  if (!pose.measured) return null
+  switch (pose.measured) {
+    case 'near-hip':
+      return { at: legs.thigh.from, zero: caudal, sign: front, reach }
+    case 'near-knee':
+      return { at: legs.shin.from, zero: legs.thighDir, sign: front === 1 ? -1 : 1, reach: BUILD.shin.length }
+    case 'near-ankle':
+      return { at: legs.foot.from, zero: legs.shinDir + front * 90, sign: front, reach: BUILD.foot.length }
+  }
+}
+
+function supportOf(pose: SidePose, hip: Point, head: Point, near: Leg, far: Leg): Body['support'] {
+  if (pose.lies === 'upright') {
+    const y = hip.y - BUILD.pelvis.half
+    return { kind: pose.support, seen: 'beside', from: { x: hip.x - 24, y }, to: { x: hip.x + 34, y } }
+  }
+  const y = hip.y - (pose.seen === 'above' ? 0 : BUILD.pelvis.half)
+  const feet = Math.max(far.shin.to.x, near.shin.to.x, 60)
+  return {
+    kind: pose.support,
+    seen: pose.seen,
+    from: { x: head.x - 18, y },
+    to: { x: pose.support === 'table-end' ? hip.x + 14 : feet + 16, y },
+  }
+}

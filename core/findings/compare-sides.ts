@@ -1,0 +1,97 @@
+import type { ExamTest } from '../catalogue/exam-test'
+import type { Range, StagedTension, Tension } from '../catalogue/reading/reading'
+import { otherSide } from '../vocabulary/side'
+import type { Finding, SourceReading } from './finding'
+import { sentence } from './place-fits'
+
+/**
+ * Second reading of the findings: what one side, or one position, says beside the other.
+ *
+ * Results that rest on a comparison stay inconclusive until both sides are measured.
+ */
+export function compareSides(findings: readonly Finding[], testById: (id: string) => ExamTest | undefined): readonly Finding[] {
+  return findings.map((finding) => {
+    const reading = testById(finding.test)?.reading
+    const other = findings.find((f) => f.test === finding.test && f.side === otherSide(finding.side) && f.about === otherSide(finding.about))
+    switch (reading?.kind) {
+      case 'range':
+        return compareRange(finding, other, reading)
+      case 'staged-tension':
+        return compareAngle(finding, other, reading)
+      case 'tension':
+        return withAgreement(compareLateStop(finding, other, reading), findings, reading, testById)
+      case 'provocation':
+      case 'differentiation':
+      case 'crossed':
+      case undefined:
+        return finding
+    }
+  })
+}
+
+function reached(finding: Finding | undefined): number | undefined {
+  return finding?.measures.end ?? finding?.measures.onset
+}
+
+function compareRange(finding: Finding, other: Finding | undefined, reading: Range): Finding {
+  const mine = reached(finding)
+  const theirs = reached(other)
+  if (mine === undefined || theirs === undefined) return finding
+  const lost = theirs === 0 ? 0 : 1 - mine / theirs
+  const words = `${mine}° against ${theirs}° on the other side`
+  if (lost >= reading.lost && theirs - mine >= reading.noise) {
+    const why = sentence(`${words}: ${Math.round(lost * 100)} % lost`)
+    const pointing = reading.whenLost.map(
+      (p): SourceReading => ({ source: p.source, direction: p.direction, strength: 'pointer', why: sentence(`${words}: ${p.because}`) }),
+    )
+    return { ...finding, result: 'positive', why, readings: [...finding.readings, ...pointing] }
+  }
+  const noise = Math.abs(theirs - mine) < reading.noise ? ', within measurement error' : ', less than half lost'
+  return { ...finding, result: 'negative', why: sentence(`${words}${mine <= theirs ? noise : ', the freer side'}`) }
+}
+
+function compareAngle(finding: Finding, other: Finding | undefined, reading: StagedTension): Finding {
+  const mine = reached(finding)
+  const theirs = reached(other)
+  if (mine === undefined || theirs === undefined || mine - theirs <= reading.sideLimit) return finding
+  return {
+    ...finding,
+    checks: [
+      ...finding.checks,
+      `The knee stopped ${mine - theirs}° earlier than on the other side, more than healthy people differ (${reading.sideLimit}°, unverified): supports it.`,
+    ],
+  }
+}
+
+function compareLateStop(finding: Finding, other: Finding | undefined, reading: Tension): Finding {
+  const late = reading.lateStop
+  const mine = finding.measures.end
+  const theirs = reached(other)
+  if (!late || mine === undefined || theirs === undefined || finding.symptom) return finding
+  if (mine < late.from || mine > late.to || theirs - mine < late.freerBy) return finding
+  const why = sentence(`${mine}° against ${theirs}°: ${late.because}`)
+  return { ...finding, readings: [...finding.readings, { source: late.source, direction: 'for', strength: 'pointer', why }] }
+}
+
+/** A quiet seated raise beside a limited supine one: look at the technique again, never at the patient's honesty. */
+function withAgreement(finding: Finding, findings: readonly Finding[], reading: Tension, testById: (id: string) => ExamTest | undefined): Finding {
+  const pairs = findings.flatMap((f) => {
+    const theirs = testById(f.test)?.reading
+    const asked = reading.agreesWith?.test === f.test ? { quiet: finding, limited: f, by: reading.agreesWith } : null
+    const asking = theirs?.kind === 'tension' && theirs.agreesWith?.test === finding.test ? { quiet: f, limited: finding, by: theirs.agreesWith } : null
+    return f.side === finding.side ? [asked, asking].filter((p) => p !== null) : []
+  })
+  const off = pairs.find(({ quiet, limited, by }) => {
+    const free = quiet.symptom ? undefined : quiet.measures.end
+    const short = reached(limited)
+    return free !== undefined && short !== undefined && free >= by.quietFrom && free - short >= by.within
+  })
+  if (!off) return finding
+  return {
+    ...finding,
+    checks: [
+      ...finding.checks,
+      `Seated and supine disagree: ${reached(off.quiet) ?? '?'}° without complaint seated, ${reached(off.limited) ?? '?'}° supine. Recheck technique, pelvis, hamstring and effort.`,
+    ],
+  }
+}

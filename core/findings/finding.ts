@@ -1,0 +1,53 @@
+import type { SymptomId } from '../record/answer'
+import type { Place } from '../vocabulary/body-area'
+import type { Degrees } from '../vocabulary/degrees'
+import type { Intensity } from '../vocabulary/intensity'
+import type { Side } from '../vocabulary/side'
+import type { SourceId } from '../vocabulary/source'
+
+/** What a test said on one side. `not-applicable`: the question it asks did not arise. */
+export type Result = 'positive' | 'negative' | 'inconclusive' | 'not-applicable'
+
+/** A result in the words of the screen: what was observed, never a diagnosis. */
+export const RESULT_WORDS: Record<Result, string> = {
+  positive: 'reproduced',
+  negative: 'not reproduced',
+  inconclusive: 'inconclusive',
+  'not-applicable': 'not applicable',
+}
+
+/** What a finding says about one source. */
+export interface SourceReading {
+  readonly source: SourceId
+  readonly direction: 'for' | 'against'
+  /** Only a quantified reading can move a probability, and only if the register holds a fitting figure. */
+  readonly strength: 'quantified' | 'pointer'
+  /** One sentence, built from what was observed. */
+  readonly why: string
+}
+
+/** The meaning of one performance of one test, for one side. */
+export interface Finding {
+  readonly test: string
+  /** The tested side, as the test is named; for a test without a side of its own, where the own pain came on. */
+  readonly side: Side
+  /** The side the finding speaks about. Another than `side` only where one leg's test answers for the other. */
+  readonly about: Side
+  readonly variant: string
+  readonly run: string
+  readonly result: Result
+  /** Why the result is what it is, in one sentence. */
+  readonly why: string
+  readonly symptom: SymptomId | null
+  readonly places: readonly Place[]
+  readonly intensity: Intensity | null
+  readonly readings: readonly SourceReading[]
+  readonly measures: { readonly onset?: Degrees; readonly end?: Degrees; readonly lowered?: Degrees }
+  /** The stage at which the own symptom began; null when it did not. */
+  readonly onsetStage: string | null
+  /** Things to look at again: "began before 30°: check guarding and the hip". */
+  readonly checks: readonly string[]
+}
+
+/** What a reader gives back; identity and measures are added by the caller. */
+export type Read = Pick<Finding, 'result' | 'why' | 'readings'> & { readonly checks?: readonly string[] }

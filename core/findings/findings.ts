@@ -1,0 +1,128 @@
+import type { ExamTest } from '../catalogue/exam-test'
+import type { Answer } from '../record/answer'
+import type { Exam, Run } from '../record/exam'
+import { nextStage } from '../record/ladder'
+import { otherSide, SIDES, type Side } from '../vocabulary/side'
+import { compareSides } from './compare-sides'
+import type { Finding, Read } from './finding'
+import { readCrossed } from './read-crossed'
+import { readDifferentiation } from './read-differentiation'
+import { readProvocation } from './read-provocation'
+import { readRange } from './read-range'
+import { readStagedTension } from './read-staged-tension'
+import { readTension } from './read-tension'
+
+/** The catalogue, as far as findings need it. */
+export interface Repertory {
+  readonly testById: (id: string) => ExamTest | undefined
+  readonly all: readonly ExamTest[]
+}
+
+/**
+ * Everything the examination found, one finding for each test, side and side it speaks about.
+ *
+ * The one place where raw answers become meaning. The latest finished performance of a test counts; a
+ * run still on its ladder is not a finding yet. A test that another one already answered is filled from it.
+ */
+export function findingsOf(exam: Exam, { testById, all }: Repertory): readonly Finding[] {
+  const latest = new Map<string, Finding>()
+  for (const run of exam.runs) {
+    const test = testById(run.test)
+    if (!test || nextStage(run, test) !== null) continue
+    const filled = all.filter((t) => t.filledBy === test.id)
+    for (const finding of [test, ...filled].flatMap((t) => interpretRun(t, run, exam))) {
+      latest.set(`${finding.test} ${finding.side} ${finding.about}`, finding)
+    }
+  }
+  return compareSides([...latest.values()], testById)
+}
+
+/**
+ * The finding for one test and side, if it was performed.
+ *
+ * @param about - the side it speaks about; the tested side when absent
+ */
+export function findingFor(findings: readonly Finding[], test: string, side: Side, about: Side = side): Finding | undefined {
+  return findings.find((f) => f.test === test && f.side === side && f.about === about)
+}
+
+/** The findings of one finished run: one, or one for each side it speaks about. */
+function interpretRun(test: ExamTest, run: Run, exam: Exam): readonly Finding[] {
+  const pairs: readonly (readonly [Side, Side])[] =
+    run.side === 'none'
+      ? SIDES.map((side) => [side, side] as const)
+      : test.reading.kind === 'crossed'
+        ? [[run.side, otherSide(run.side)]]
+        : test.loadsBoth
+          ? [
+              [run.side, run.side],
+              [run.side, otherSide(run.side)],
+            ]
+          : [[run.side, run.side]]
+  return pairs.flatMap(([side, about]) => interpret(test, run, side, about, exam) ?? [])
+}
+
+/**
+ * What one finished run means for one side.
+ *
+ * @returns null when nothing was observed, or the question the test asks did not arise
+ */
+function interpret(test: ExamTest, run: Run, side: Side, about: Side, exam: Exam): Finding | null {
+  if (run.answers.length === 0 && run.stopped !== 'patient-asked') return null
+  const answers = run.answers.map((a) => a.answer)
+  const begun = run.answers.find((a) => a.answer.said === 'familiar')
+  const told = begun?.answer ?? answers.at(-1)
+  const read = readRun(test, run, told, side, about, exam)
+  return (
+    read && {
+      test: test.id,
+      side,
+      about,
+      variant: run.variant,
+      run: run.id,
+      result: read.result,
+      why: read.why,
+      readings: read.readings,
+      checks: read.checks ?? [],
+      symptom: told?.said === 'familiar' ? told.symptom : null,
+      places: told && 'places' in told ? told.places : [],
+      intensity: told?.said === 'familiar' ? told.intensity : null,
+      measures: measuresOf(answers),
+      onsetStage: begun?.stage ?? null,
+    }
+  )
+}
+
+function readRun(test: ExamTest, run: Run, told: Answer | undefined, side: Side, about: Side, exam: Exam): Read | null {
+  if (!told) return { result: 'inconclusive', why: 'The patient asked to stop before an answer.', readings: [] }
+  const { reading } = test
+  const complete = test.id !== run.test || nextStage({ ...run, stopped: null }, test) === null
+  const answers = run.answers.map((a) => a.answer)
+  if (reading.kind === 'differentiation') return readDifferentiation(reading, answers, complete)
+  // A quiet early stage of a test that was then stopped does not make the test negative.
+  if ((!complete || run.stopped === 'patient-asked') && told.said !== 'familiar') {
+    return { result: 'inconclusive', why: 'Stopped before the test was complete, with nothing familiar so far.', readings: [] }
+  }
+  switch (reading.kind) {
+    case 'provocation':
+      return readProvocation(reading, told, about, exam)
+    case 'tension':
+      return readTension(reading, told, about, exam)
+    case 'staged-tension':
+      return readStagedTension(reading, run, about, exam)
+    case 'range':
+      return readRange(reading, told, about)
+    case 'crossed':
+      return readCrossed(reading, told, side, exam)
+  }
+}
+
+function measuresOf(answers: readonly Answer[]): Finding['measures'] {
+  const measures: { onset?: number; end?: number; lowered?: number } = {}
+  for (const answer of answers) {
+    if ('onset' in answer) measures.onset = answer.onset
+    if ('end' in answer) measures.end = answer.end
+    if ('lowered' in answer) measures.lowered = answer.lowered
+  }
+  return measures
+}

@@ -1,0 +1,65 @@
+import type { Provocation } from '../catalogue/reading/reading'
+import type { Answer } from '../record/answer'
+import type { Exam } from '../record/exam'
+import { sideOf } from '../vocabulary/body-area'
+import type { Side } from '../vocabulary/side'
+import { riseOf, symptomOf } from './familiar'
+import type { Read } from './finding'
+import { fitting, placesWords, pointersAt, sentence } from './place-fits'
+
+/**
+ * Read a provocation: own pain, in a place that fits, on the side that is read.
+ *
+ * @param answer - what the patient said at the last load
+ * @param side - the side the finding is for
+ */
+export function readProvocation(reading: Provocation, answer: Answer, side: Side, exam: Exam): Read {
+  switch (answer.said) {
+    case 'familiar': {
+      const symptom = symptomOf(exam, answer)
+      const rise = riseOf(answer, symptom)
+      const where = placesWords(answer.places)
+      if (!rise.enough) {
+        return unclear(`${answer.symptom} was felt in the ${where} but did not rise enough to be called reproduced (${rise.words})`)
+      }
+      if (answer.places.length === 0) return unclear(`${answer.symptom} came on (${rise.words}) but its place was not recorded, and the place decides`)
+      const pointers = pointersAt(answer.places, side, reading.pointers)
+      if (fitting(answer.places, side, reading.counts).length > 0) {
+        const why = sentence(`${answer.symptom} in the ${where}, ${rise.words}: own pain ${reading.countsInWords}`)
+        return {
+          result: 'positive',
+          why,
+          readings: [{ source: reading.source, direction: 'for', strength: 'quantified', why }, ...pointers],
+        }
+      }
+      const elsewhere = answer.places.every((p) => sideOf(p) !== side) ? 'only on the other side' : `not ${reading.countsInWords}`
+      return negative(reading, `${answer.symptom} came on in the ${where}, ${elsewhere}, so it does not count here`, pointers)
+    }
+    case 'stretch': {
+      const pull = reading.stretch
+      return negative(
+        reading,
+        'Stretch or pressure only, nothing familiar',
+        pull ? [{ source: pull.source, direction: 'for', strength: 'pointer', why: sentence(pull.because) }] : [],
+      )
+    }
+    case 'other':
+      return negative(reading, `Something else in the ${placesWords(answer.places)}, not the own pain`, [])
+    case 'nothing':
+      return negative(reading, 'Nothing was felt', [])
+    case 'eased':
+    case 'unchanged':
+    case 'returned':
+    case 'stayed-away':
+      return unclear('the load itself was not answered')
+  }
+}
+
+function negative(reading: Provocation, what: string, pointers: Read['readings']): Read {
+  const why = sentence(what)
+  return { result: 'negative', why, readings: [{ source: reading.source, direction: 'against', strength: 'quantified', why }, ...pointers] }
+}
+
+function unclear(what: string): Read {
+  return { result: 'inconclusive', why: sentence(what), readings: [] }
+}

@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest'
+import { BUTTOCK, NOTHING, opened, own, soreLeg, sorePelvis } from '../../tests/people'
+import { assess } from '../assess'
+import type { Composed } from '../record/compose'
+import { noteOf } from './note'
+import { plainText } from './paragraph'
+import { STATEMENT } from './statement'
+
+const text = (record: Composed) => plainText(noteOf(assess(record.exam), 'A person, 43.'))
+
+describe('the note', () => {
+  it('of an examination that has not begun says so, part by part, and never that anything is clear', () => {
+    const note = text(opened())
+    for (const line of [
+      'No symptom recorded.',
+      'Consent to testing: not recorded.',
+      'Not done.',
+      'No test was done.',
+      'Nothing tested yet points to a source.',
+      STATEMENT,
+    ]) {
+      expect(note).toMatch(line)
+    }
+    expect(note).not.toMatch(/clear|normal|no sign/i)
+  })
+
+  it('tells what was not asked about a symptom instead of leaving it out', () => {
+    const note = text(opened().symptom('S1', { places: ['left-calf'] }))
+    expect(note).toMatch('S1: no words recorded; left calf; intensity now not asked.')
+  })
+
+  it('writes tests in the order the body lay, with way, angle and reason', () => {
+    const record = sorePelvis()
+      .test('sij-compression', 'right', [NOTHING])
+      .test('leg-raise', 'left', [{ said: 'nothing', end: 82 }])
+      .test('seated-leg-raise', 'left', [{ said: 'nothing', end: 88 }, NOTHING, NOTHING])
+    const note = text(record)
+    expect(note.indexOf('Sitting:')).toBeLessThan(note.indexOf('On the back:'))
+    expect(note.indexOf('On the back:')).toBeLessThan(note.indexOf('On the side:'))
+    expect(note).toMatch('- Straight leg raise, left (hip neutral, ankle free): not reproduced. Nothing was felt up to 82°.')
+  })
+
+  it('a test that loads both sides is one line, on the side where the pain came on', () => {
+    const note = text(sorePelvis().test('sij-distraction', 'none', [BUTTOCK]))
+    expect(note.match(/- Pelvic distraction/g)?.length).toBe(1)
+    expect(note).toMatch('Pelvic distraction, on the right')
+  })
+
+  it('the well-leg raise is told for the leg it speaks about', () => {
+    expect(text(soreLeg().test('leg-raise', 'right', [own(['left-calf'], 6, 55)]))).toMatch('Well-leg raise, right, for the left: reproduced.')
+  })
+
+  it('keeps what was stopped, left out, warned of and added after signing', () => {
+    const begun = sorePelvis()
+      .symptom('S1', { places: ['right-buttock', 'right-calf'], qualities: ['shooting'], now: 3 })
+      .test('faber', 'right', [])
+    const run = begun.exam.runs[0]?.id ?? ''
+    const record = begun
+      .then({ type: 'test-stopped', run, why: 'patient-asked' })
+      .then({ type: 'test-skipped', test: 'gaenslen', side: 'right', why: 'hip too sore' })
+      .test('leg-raise', 'right', [own(['right-calf'], 6, 25)])
+      .test('thigh-thrust', 'right', [BUTTOCK])
+      .then({ type: 'exam-signed' })
+      .then({ type: 'addendum-written', text: 'rang on Monday' })
+    const note = text(record)
+    expect(note).toMatch('Stopped at the patient’s request: 1 test.')
+    expect(note).toMatch('Not done: Gaenslen, right (hip too sore).')
+    expect(note).toMatch('Began before 30°: check guarding and the hip')
+    expect(note).toMatch('Mind (right): S1 also came on under nerve tension')
+    expect(note).toMatch('ADDENDUM\nrang on Monday')
+  })
+
+  it('gives every figure with its companions and says that none is checked', () => {
+    const met = sorePelvis().test('sij-distraction', 'none', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK]).test('gaenslen', 'right', [BUTTOCK])
+    const note = text(met)
+    expect(note).toMatch(/about \d+ % by the published rule .* % by the model, \d+ % by plain multiplication, from 30 % at the start/)
+    expect(note).toMatch('other rules: pelvic six met, 3 of 6, pelvic four met, 2 of 4')
+    expect(note).toMatch('not yet checked against them')
+  })
+})

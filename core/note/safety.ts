@@ -1,0 +1,20 @@
+import type { Exam } from '../record/exam'
+import { closedGates, unasked } from '../safety/safety'
+import { SCREEN } from '../safety/screen'
+import { counted } from '../vocabulary/sentence'
+import type { Paragraph } from './paragraph'
+
+/** What the safety screen brought up, what it closed, and what was not asked. */
+export function safetyParagraph(exam: Exam): Paragraph {
+  const items = SCREEN.flatMap((group) => group.items)
+  const yes = items.filter((item) => exam.screen[item.id] === 'yes').map((item) => `Yes to: ${item.ask}`)
+  const gates = closedGates(exam).map(
+    ({ gate, opened }) => `${WORDS[gate.strength]}: ${gate.reason} ${gate.do}${opened === null ? '' : ` Opened by the practitioner: ${opened}.`}`,
+  )
+  const open = unasked(exam)
+  const asked = items.length - open
+  const holes = open === 0 ? `All ${items.length} questions asked.` : `${counted(open, 'question')} of ${items.length} not asked.`
+  return { heading: 'Safety screen', lines: asked === 0 ? ['Not done.'] : [...yes, ...gates, ...(yes.length === 0 ? ['Nothing answered yes.'] : []), holes] }
+}
+
+const WORDS = { halt: 'Halt', block: 'Blocked', caution: 'Caution' } as const

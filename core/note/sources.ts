@@ -1,0 +1,51 @@
+import type { Assessment, SourceVerdict } from '../assess'
+import { testById } from '../catalogue'
+import { PLANNED } from '../clusters'
+import type { RuleVerdict } from '../clusters/verdict'
+import { speaksOf } from '../evidence/weigh'
+import { listWords } from '../vocabulary/sentence'
+import { sourceOf } from '../vocabulary/source'
+import type { Paragraph } from './paragraph'
+import { percent } from './percent'
+import { UNCHECKED } from './statement'
+
+/** Where the rules stand, what the figures say, and what only points. */
+export function sourcesParagraph(assessment: Assessment): Paragraph {
+  const lines = assessment.sources.flatMap(sourceLines)
+  const warnings = assessment.interplay.map((i) => `Mind (${i.side}): ${i.what}`)
+  const weighed = assessment.sources.some((s) => s.weighed)
+  return {
+    heading: 'Sources',
+    lines: lines.length === 0 ? ['Nothing tested yet points to a source.'] : [...lines, ...warnings, ...(weighed ? [UNCHECKED] : [])],
+  }
+}
+
+function sourceLines(verdict: SourceVerdict): readonly string[] {
+  const title = `${sourceOf(verdict.source).name}, ${verdict.side}`
+  const { weighed } = verdict
+  const { lead, others } = rulesTold(verdict)
+  const rules = lead && (lead.positives > 0 || lead.state !== 'open') ? [`${lead.cluster.name}: ${lead.words}`] : []
+  const schools = others.length > 0 ? [`other rules: ${others.map((r) => `${r.cluster.name.toLowerCase()} ${r.words}`).join(', ')}`] : []
+  const figure = weighed
+    ? weighed.rule
+      ? `about ${percent(weighed.rule.postTest)} by the published rule (${weighed.rule.row.from.cite}); ${percent(weighed.model)} by the model, ${percent(weighed.product)} by plain multiplication`
+      : `about ${percent(weighed.model)} by the model, no published rule decided`
+    : null
+  const points = [...pointing(verdict, 'for', 'points to it'), ...pointing(verdict, 'against', 'points away')]
+  const parts = [...rules, ...(figure ? [`${figure}, from ${percent(weighed?.prior.p ?? 0)} at the start`] : []), ...schools, ...points]
+  return parts.length === 0 ? [] : [`${title}: ${parts.join('; ')}.`]
+}
+
+/** The rule that leads, or the planned one while none does; and the others that are decided. */
+export function rulesTold(verdict: Pick<SourceVerdict, 'rules' | 'weighed'>): {
+  readonly lead: RuleVerdict | undefined
+  readonly others: readonly RuleVerdict[]
+} {
+  const lead = verdict.weighed?.rule?.rule ?? verdict.rules.find((r) => PLANNED.includes(r.cluster))
+  return { lead, others: verdict.rules.filter((r) => r !== lead && speaksOf(r) !== null) }
+}
+
+function pointing(verdict: SourceVerdict, direction: 'for' | 'against', words: string): readonly string[] {
+  const tests = [...new Set(verdict.pointers.filter((p) => p.direction === direction).map((p) => testById(p.test)?.name ?? p.test))]
+  return tests.length === 0 ? [] : [`${listWords(tests)} ${words}`]
+}

@@ -1,0 +1,43 @@
+import type { Assessment } from '../assess'
+import { testById } from '../catalogue'
+import { testTitle } from '../catalogue/exam-test'
+import { type Finding, RESULT_WORDS } from '../findings/finding'
+import { counted } from '../vocabulary/sentence'
+import { POSTURE_WORDS, POSTURES } from '../vocabulary/posture'
+import type { Paragraph } from './paragraph'
+
+/** What each test showed, in the order the body lay. */
+export function testsParagraph(assessment: Assessment): Paragraph {
+  const lines = POSTURES.flatMap((posture) => {
+    const here = runsAs(assessment).filter(({ first }) => testById(first.test)?.posture === posture)
+    return here.length === 0 ? [] : [`${POSTURE_WORDS[posture]}:`, ...here.map(({ findings }) => line(findings))]
+  })
+  const stopped = assessment.exam.runs.filter((run) => run.stopped === 'patient-asked').length
+  const skips = assessment.exam.skips.map((s) => {
+    const test = testById(s.test)
+    return `Not done: ${test ? testTitle(test, s.side) : s.test} (${s.why}).`
+  })
+  const ended = stopped > 0 ? [`Stopped at the patient’s request: ${counted(stopped, 'test')}.`] : []
+  return { heading: 'Tests', lines: lines.length + skips.length + ended.length === 0 ? ['No test was done.'] : [...lines, ...skips, ...ended] }
+}
+
+/** Findings of one performance belong on one line: a test without a side reads for both. */
+function runsAs(assessment: Assessment): readonly { first: Finding; findings: readonly Finding[] }[] {
+  const byRun = new Map<string, Finding[]>()
+  for (const finding of assessment.findings) byRun.set(finding.run, [...(byRun.get(finding.run) ?? []), finding])
+  return [...byRun.values()].flatMap((findings) => {
+    const first = findings[0]
+    return first ? [{ first, findings }] : []
+  })
+}
+
+function line(findings: readonly Finding[]): string {
+  const told = findings.find((f) => f.result === 'positive') ?? findings[0]
+  if (!told) return ''
+  const test = testById(told.test)
+  const variant = test && test.variants.length > 1 ? test.variants.find((v) => v.id === told.variant)?.name : undefined
+  const about = told.about === told.side ? '' : `, for the ${told.about}`
+  const side = test?.sides === 'none' ? (told.result === 'positive' ? `, on the ${told.side}` : '') : `, ${told.side}${about}`
+  const how = variant ? ` (${variant.charAt(0).toLowerCase()}${variant.slice(1)})` : ''
+  return [`- ${test?.name ?? told.test}${side}${how}: ${RESULT_WORDS[told.result]}. ${told.why}`, ...told.checks].join(' ')
+}

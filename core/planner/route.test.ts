@@ -1,0 +1,156 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { BUTTOCK, NOTHING, opened, own, soreLeg, sorePelvis } from '../../tests/people'
+import { assess } from '../assess'
+import { CATALOGUE } from '../catalogue'
+import { sidesOf } from '../record/outline'
+import type { Composed } from '../record/compose'
+import { POSTURES } from '../vocabulary/posture'
+import { lastRun, nextStep, routeOf, variantFor } from './route'
+
+const route = (record: Composed) => routeOf(assess(record.exam))
+const steps = (record: Composed) => route(record).flatMap((leg) => leg.steps)
+const step = (record: Composed, test: string, side: string) => steps(record).find((s) => s.test.id === test && s.side === side)
+
+describe('the planned route', () => {
+  it('takes postures in the order that turns a sore person least, each once', () => {
+    for (const record of [opened(), soreLeg(), sorePelvis()]) {
+      const postures = route(record).map((leg) => leg.posture)
+      expect(postures).toEqual(POSTURES.filter((p) => postures.includes(p)))
+    }
+  })
+
+  it('reads pelvic tests on the painful side alone, neural ones on both', () => {
+    const sides = (test: string) =>
+      steps(sorePelvis())
+        .filter((s) => s.test.id === test)
+        .map((s) => s.side)
+    expect(sides('thigh-thrust')).toEqual(['right'])
+    expect(sides('slump')).toEqual(['left', 'right'])
+    expect(sides('sij-distraction')).toEqual(['none'])
+  })
+
+  it('a low back that aches across is no reason to press both sides of the pelvis', () => {
+    const record = sorePelvis().symptom('S2', { places: ['left-low-back', 'right-low-back'], now: 2 })
+    expect(
+      steps(record)
+        .filter((s) => s.test.id === 'faber')
+        .map((s) => s.side),
+    ).toEqual(['right'])
+  })
+
+  it('every step says why it stands where it does, in a sentence', () => {
+    const records = [
+      opened(),
+      soreLeg(),
+      sorePelvis().test('thigh-thrust', 'right', [BUTTOCK]),
+      soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)]),
+    ]
+    for (const s of records.flatMap(steps)) expect(s.why, s.test.id).toMatch(/^[A-ZÀ-Ý].*\.$/s)
+  })
+
+  it('leaves out with its reason, and keeps a done test with what it showed', () => {
+    const record = sorePelvis().then({ type: 'test-skipped', test: 'faber', side: 'right', why: 'knee too sore' }).test('thigh-thrust', 'right', [BUTTOCK])
+    expect(step(record, 'faber', 'right')).toMatchObject({ state: 'skipped', why: 'Left out: knee too sore.' })
+    expect(step(record, 'thigh-thrust', 'right')).toMatchObject({ state: 'done' })
+    expect(step(record, 'thigh-thrust', 'right')?.why).toMatch('own pain below L5')
+  })
+
+  it('once the rule is decided its other tests are spare, with the reason', () => {
+    const met = sorePelvis().test('sij-distraction', 'none', [BUTTOCK]).test('faber', 'right', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK])
+    expect(step(met, 'gaenslen', 'right')).toMatchObject({ state: 'spare', why: 'Pelvic five is decided: this can no longer change it.' })
+    expect(nextStep(route(met), met.exam)?.test.id).not.toBe('gaenslen')
+  })
+
+  it('a barred test stands there with why, and is never suggested', () => {
+    const barred = sorePelvis().then({ type: 'screen-answered', item: 'known-fracture', answer: 'yes' })
+    expect(step(barred, 'faber', 'right')).toMatchObject({ state: 'barred' })
+    const pressing = new Set(['sij-distraction', 'faber', 'thigh-thrust', 'gaenslen', 'sij-compression'])
+    let record = barred
+    for (let n = 0; n < 40; n++) {
+      const next = nextStep(route(record), record.exam)
+      if (!next) break
+      expect(pressing.has(next.test.id)).toBe(false)
+      record = record.then({ type: 'test-skipped', test: next.test.id, side: next.side, why: 'walking the route' })
+    }
+    expect(nextStep(route(record), record.exam)).toBeUndefined()
+  })
+
+  it('following the suggestion always ends, and asks for nothing twice', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(soreLeg(), sorePelvis(), opened().symptom('S1', { places: ['left-calf', 'right-buttock'], qualities: ['shooting'], now: 2 })),
+        fc.infiniteStream(fc.boolean()),
+        (start, hurts) => {
+          let record = start
+          const seen = new Set<string>()
+          for (let n = 0; n < 60; n++) {
+            const next = nextStep(route(record), record.exam)
+            if (!next) return
+            const key = `${next.test.id} ${next.side}`
+            expect(seen.has(key), key).toBe(false)
+            seen.add(key)
+            const side = next.side === 'none' ? 'right' : next.side
+            const painful = hurts.next().value === true
+            const loads = next.test.stages.filter((s) => s.kind === 'load').length
+            if (loads === 0) record = record.test(next.test.id, next.side, [{ said: 'eased' }, { said: 'returned' }])
+            else if (painful && next.test.reading.kind === 'provocation') record = record.test(next.test.id, next.side, [own([`${side}-buttock`])])
+            else if (painful && next.test.id === 'leg-raise') record = record.test(next.test.id, next.side, [own([`${side}-calf`])])
+            else
+              record = record.test(
+                next.test.id,
+                next.side,
+                Array.from({ length: stagesNeeded(next.test.id) }, () => NOTHING),
+              )
+          }
+          throw new Error('The route does not end.')
+        },
+      ),
+      { numRuns: 30 },
+    )
+  })
+})
+
+function stagesNeeded(id: string): number {
+  const test = CATALOGUE.find((t) => t.id === id)
+  const order = test?.variants[0]?.stages
+  return test?.stages.filter((s) => s.kind === 'load' && (!order || order.includes(s.id))).length ?? 0
+}
+
+describe('the way a test is done', () => {
+  it('stays the same within an examination until another is chosen', () => {
+    const first = CATALOGUE.find((t) => t.id === 'thigh-thrust')
+    if (!first) throw new Error('The thigh thrust is in the catalogue.')
+    expect(variantFor(sorePelvis().exam, first)).toBe('hand-under')
+    const graded = sorePelvis().test('thigh-thrust', 'right', [NOTHING, NOTHING, NOTHING], 'graded')
+    expect(variantFor(graded.exam, first)).toBe('graded')
+    expect(lastRun(graded.exam, 'thigh-thrust', 'right')?.variant).toBe('graded')
+  })
+
+  it('graded is negative only when light, held and quick presses were all quiet', () => {
+    const find = (record: Composed) => assess(record.exam).findings.find((f) => f.test === 'thigh-thrust')
+    expect(find(sorePelvis().test('thigh-thrust', 'right', [NOTHING, NOTHING, NOTHING], 'graded'))?.result).toBe('negative')
+    const light = sorePelvis().test('thigh-thrust', 'right', [NOTHING], 'graded')
+    expect(find(light)).toBeUndefined()
+    const run = light.exam.runs[0]?.id ?? ''
+    expect(find(light.then({ type: 'test-stopped', run, why: 'examiner-chose' }))?.result).toBe('inconclusive')
+    expect(find(sorePelvis().test('thigh-thrust', 'right', [NOTHING, BUTTOCK], 'graded'))?.result).toBe('positive')
+  })
+
+  it('every test can be performed on every side it has, in every way', () => {
+    for (const test of CATALOGUE.filter((t) => !t.follows)) {
+      for (const way of test.variants) {
+        for (const side of sidesOf(test)) {
+          const loads = test.stages.filter((s) => s.kind === 'load' && (!way.stages || way.stages.includes(s.id))).length
+          const done = soreLeg().test(
+            test.id,
+            side,
+            Array.from({ length: loads }, () => NOTHING),
+            way.id,
+          )
+          expect(assess(done.exam).exam.runs[0]?.answers, `${test.id} ${way.id}`).toHaveLength(loads)
+        }
+      }
+    }
+  })
+})

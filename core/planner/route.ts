@@ -1,0 +1,136 @@
+import { CATALOGUE, testById } from '../catalogue'
+import type { ExamTest } from '../catalogue/exam-test'
+import type { Assessment } from '../assess'
+import { CLUSTERS, PLANNED } from '../clusters'
+import { asksFor } from '../clusters/asks-for'
+import { findingFor } from '../findings/findings'
+import type { Exam, Run } from '../record/exam'
+import { broughtItOn, isOver } from '../record/ladder'
+import { barring } from '../safety/safety'
+import { soreSides } from '../story/sore-sides'
+import { POSTURES, type Posture } from '../vocabulary/posture'
+import { otherSide, type Side, type TestSide } from '../vocabulary/side'
+
+/** Where one planned test stands. */
+export type StepState = 'done' | 'under-way' | 'open' | 'spare' | 'skipped' | 'barred'
+
+/** One test on one side, at its place in the order. */
+export interface RouteStep {
+  readonly test: ExamTest
+  readonly side: TestSide
+  readonly state: StepState
+  /** Why it stands where it does, or why it is spare; one sentence. */
+  readonly why: string
+}
+
+/** The tests of one posture, in order. */
+export interface RouteLeg {
+  readonly posture: Posture
+  readonly steps: readonly RouteStep[]
+}
+
+/**
+ * The order of the tests: sitting, on the back, on the side, face down, standing, so that a sore person is
+ * turned over least; better side first within each.
+ *
+ * A test that only follows another appears once that one brought the symptom on.
+ */
+export function routeOf(assessment: Assessment): readonly RouteLeg[] {
+  const { exam } = assessment
+  const sore = soreSides(exam)
+  return POSTURES.flatMap((posture) => {
+    const steps = CATALOGUE.filter((test) => test.posture === posture).flatMap((test) => stepsFor(test, sore, assessment))
+    return steps.length > 0 ? [{ posture, steps }] : []
+  })
+}
+
+/**
+ * The test to do now: one that was begun, else the follow-on of what was just done (the leg is still up),
+ * else the first open one.
+ *
+ * @returns undefined when nothing is left that would change the picture
+ */
+export function nextStep(route: readonly RouteLeg[], exam: Pick<Exam, 'runs'>): RouteStep | undefined {
+  const steps = route.flatMap((leg) => leg.steps)
+  const open = steps.filter((step) => step.state === 'open')
+  const last = exam.runs.at(-1)
+  return (
+    steps.find((step) => step.state === 'under-way') ??
+    open.find((step) => step.test.follows && step.test.follows === last?.test && step.side === last.side) ??
+    open[0]
+  )
+}
+
+function stepsFor(test: ExamTest, sore: readonly Side[], assessment: Assessment): readonly RouteStep[] {
+  if (!isPlanned(test) && !assessment.exam.runs.some((run) => run.test === test.id)) return []
+  const sides = sidesFor(test, sore).filter((side) => applies(test, side, assessment.exam))
+  return sides.map((side) => ({ test, side, ...stateOf(test, side, assessment) }))
+}
+
+/** Sides in the order they are tested: the better one first, or only the painful one where a rule reads that alone. */
+function sidesFor(test: ExamTest, sore: readonly Side[]): readonly TestSide[] {
+  if (test.sides === 'none') return ['none']
+  if (test.plan === 'painful-side') return sore
+  const worse = sore.length === 1 ? sore[0] : undefined
+  return worse ? [otherSide(worse), worse] : ['left', 'right']
+}
+
+/**
+ * Is this test part of the plan?
+ *
+ * Not when another test already answers it, and not when only rules of another school ask for it.
+ */
+function isPlanned(test: ExamTest): boolean {
+  if (test.filledBy) return false
+  const asking = CLUSTERS.filter((cluster) => asksFor(cluster, test.id))
+  return asking.length === 0 || asking.some((cluster) => PLANNED.includes(cluster))
+}
+
+/** Follow-on tests wait for their parent to bring the symptom on at the same side. */
+function applies(test: ExamTest, side: TestSide, exam: Exam): boolean {
+  if (!test.follows) return true
+  const parent = lastRun(exam, test.follows, side)
+  return parent !== undefined && broughtItOn(parent)
+}
+
+/** The latest performance of a test on a side. */
+export function lastRun(exam: Pick<Exam, 'runs'>, test: string, side: TestSide): Run | undefined {
+  return exam.runs.findLast((run) => run.test === test && run.side === side)
+}
+
+function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<RouteStep, 'state' | 'why'> {
+  const run = lastRun(assessment.exam, test.id, side)
+  if (run && !isOver(run, test)) return { state: 'under-way', why: 'Begun and not finished.' }
+  const finding = run && findingFor(assessment.findings, test.id, side === 'none' ? 'left' : side)
+  if (run && finding) return { state: 'done', why: doneWhy(test, side, assessment) }
+  const barred = barring(assessment.exam, test.id, variantFor(assessment.exam, test))
+  if (barred) return { state: 'barred', why: `${barred.gate.reason} ${barred.gate.do}` }
+  const skip = assessment.exam.skips.findLast((s) => s.test === test.id && s.side === side)
+  if (skip) return { state: 'skipped', why: `Left out: ${skip.why}.` }
+  const reading = side === 'none' ? (['left', 'right'] as const) : [side]
+  const mine = assessment.rules.filter((rule) => PLANNED.includes(rule.cluster) && reading.includes(rule.side) && asksFor(rule.cluster, test.id))
+  const asked = mine.filter((rule) => soreSides(assessment.exam).includes(rule.side))
+  const decided = asked.filter((rule) => rule.state !== 'open')
+  if (asked.length > 0 && decided.length === asked.length) {
+    return { state: 'spare', why: `${decided[0]?.cluster.name ?? 'The rule'} is decided: this can no longer change it.` }
+  }
+  if (test.follows)
+    return { state: 'open', why: `Follows ${testById(test.follows)?.name.toLowerCase() ?? test.follows} while the leg is up: parts nerve from muscle.` }
+  if (asked.length > 0) return { state: 'open', why: `${asked[0]?.cluster.name ?? ''}: ${asked[0]?.words ?? ''}.` }
+  return {
+    state: 'open',
+    why:
+      side === 'none' || soreSides(assessment.exam).includes(side) ? 'The painful side.' : 'The better side first, so that there is something to compare with.',
+  }
+}
+
+/** The way a test is done next: the same as last time in this examination, else the first. */
+export function variantFor(exam: Pick<Exam, 'runs'>, test: ExamTest): string {
+  return exam.runs.findLast((run) => run.test === test.id)?.variant ?? test.variants[0]?.id ?? ''
+}
+
+function doneWhy(test: ExamTest, side: TestSide, assessment: Assessment): string {
+  const sides = side === 'none' ? (['left', 'right'] as const) : [side]
+  const found = sides.flatMap((s) => findingFor(assessment.findings, test.id, s) ?? [])
+  return (found.find((f) => f.result === 'positive') ?? found[0])?.why ?? 'Done.'
+}

@@ -1,0 +1,216 @@
+import type { Problem } from '../vocabulary/problem'
+import { listWords } from '../vocabulary/sentence'
+import { ANSWERS_AT, angleOf } from './answer'
+import type { ExamEvent, ScreenRestNo, StageAnswered, TestStarted } from './event'
+import { type Exam, examFrom, type Run } from './exam'
+import { broughtItOn, nextStage } from './ladder'
+import { sidesOf } from './outline'
+import type { Rulebook } from './rulebook'
+import { standing } from './undo'
+
+/** Either the record with the event in it, or why it cannot be. */
+export type Admission = { readonly ok: true; readonly events: readonly ExamEvent[]; readonly exam: Exam } | { readonly ok: false; readonly problem: Problem }
+
+const KEPT = 'Everything recorded before it is kept; this was not written.'
+
+function no(what: string, todo: string): Problem {
+  return { what, kept: KEPT, do: todo }
+}
+
+/**
+ * May this event join this record?
+ *
+ * A stored event is for ever, so an event that does not follow is refused before it is written.
+ *
+ * @param events - the record so far, oldest first; empty for a new examination
+ * @param book - the tests, the screen, and what may not start
+ */
+export function admit(events: readonly ExamEvent[], event: ExamEvent, book: Rulebook): Admission {
+  const exam = examFrom(events)
+  const problem = exam ? objection(exam, events, event, book) : beginning(event)
+  if (problem) return { ok: false, problem }
+  const next = [...events, event]
+  const after = examFrom(next)
+  if (!after) return { ok: false, problem: no('The opening of this examination cannot be taken back.', 'Start a new examination instead.') }
+  return { ok: true, events: next, exam: after }
+}
+
+/** Admit several events in order: all of them or none. */
+export function admitAll(events: readonly ExamEvent[], more: readonly ExamEvent[], book: Rulebook): Admission {
+  let sofar: readonly ExamEvent[] = events
+  let last: Admission | null = null
+  for (const event of more) {
+    last = admit(sofar, event, book)
+    if (!last.ok) return last
+    sofar = last.events
+  }
+  if (last) return last
+  const exam = examFrom(events)
+  return exam ? { ok: true, events, exam } : { ok: false, problem: no('There is no examination here yet.', 'Open one first.') }
+}
+
+function beginning(event: ExamEvent): Problem | null {
+  if (event.type === 'exam-opened') return null
+  return no('This examination has not been opened.', 'Start it from Today, then record again.')
+}
+
+function objection(exam: Exam, events: readonly ExamEvent[], event: ExamEvent, book: Rulebook): Problem | null {
+  if (events.some((e) => e.id === event.id)) {
+    return no('This entry is already on the record.', 'Nothing to do: it was stored the first time.')
+  }
+  if (exam.signed && event.type !== 'addendum-written') {
+    return no('This examination is signed.', 'Write an addendum on the note instead.')
+  }
+  switch (event.type) {
+    case 'exam-opened':
+      return no('This examination is already open.', 'Go on with it, or start a new one from Today.')
+    case 'symptom-described':
+      return followsOn(exam, event.symptom)
+    case 'symptom-removed':
+      return removable(exam, event.symptom)
+    case 'screen-answered':
+      return book.screenGroupOf(event.item) ? null : no(`There is no question called “${event.item}” in the screen.`, 'Choose one from the screen.')
+    case 'screen-rest-no':
+      return restAnswerable(exam, event, book)
+    case 'gate-opened':
+      return book.opensWithReason(event.gate) ? null : no(`“${event.gate}” is not a gate that a reason opens.`, 'Nothing to do.')
+    case 'test-started':
+      return startable(exam, event, book)
+    case 'stage-answered':
+      return answerable(exam, event, book)
+    case 'test-stopped':
+      return stoppable(exam, event.run, book)
+    case 'test-skipped':
+      return performable(event.test, event.side, book)
+    case 'undone':
+      return undoable(events, event.target, book)
+    case 'addendum-written':
+      return exam.signed ? null : no('The examination is not signed yet.', 'Write in the note itself until it is signed.')
+    case 'consent-withdrawn':
+      return exam.consent === 'verbal' || exam.consent === 'written' ? null : no('There is no consent on record to withdraw.', 'Nothing to do.')
+    case 'consent-given':
+    case 'note-written':
+    case 'exam-signed':
+      return null
+  }
+}
+
+function followsOn(exam: Exam, symptom: string): Problem | null {
+  if (exam.symptoms.some((s) => s.id === symptom)) return null
+  const used = exam.symptoms.map((s) => Number(s.id.slice(1)))
+  const next = `S${Math.max(0, ...used) + 1}`
+  return symptom === next ? null : no(`${symptom} would leave a gap in the numbering.`, `Call the new symptom ${next}.`)
+}
+
+function removable(exam: Exam, symptom: string): Problem | null {
+  if (!exam.symptoms.some((s) => s.id === symptom)) return no(`There is no ${symptom} here.`, 'Nothing to do.')
+  const used = exam.runs.some((run) => run.answers.some((a) => a.answer.said === 'familiar' && a.answer.symptom === symptom))
+  return used ? no(`A test refers to ${symptom}.`, `Undo that test first, or keep ${symptom} and describe it again.`) : null
+}
+
+/** "No to the rest" answers exactly what has no answer yet, and never where each question stands alone. */
+function restAnswerable(exam: Exam, event: ScreenRestNo, book: Rulebook): Problem | null {
+  const group = book.screenGroup(event.group)
+  if (!group) return no(`There is no group called “${event.group}” in the screen.`, 'Choose one from the screen.')
+  if (group.singly) return no('These questions are answered one by one.', 'Ask each of them.')
+  const foreign = event.items.find((item) => !group.items.some((i) => i.id === item))
+  if (foreign) return no(`“${foreign}” does not belong to this group.`, 'Answer it in its own group.')
+  const answered = event.items.find((item) => exam.screen[item] !== undefined)
+  return answered ? no(`“${answered}” was answered already.`, 'Change that answer by itself.') : null
+}
+
+function performable(test: string, side: string, book: Rulebook): Problem | null {
+  const outline = book.test(test)
+  if (!outline) return no(`There is no test called “${test}”.`, 'Choose one from the list of tests.')
+  const sides: readonly string[] = sidesOf(outline)
+  if (sides.includes(side)) return null
+  return outline.sides === 'none'
+    ? no(`${outline.name} loads both sides at once and has no side of its own.`, 'Record it without a side.')
+    : no(`${outline.name} is done on the left or on the right, not on “${side}”.`, 'Say which side was tested.')
+}
+
+function startable(exam: Exam, event: TestStarted, book: Rulebook): Problem | null {
+  const wrong = performable(event.test, event.side, book)
+  if (wrong) return wrong
+  const outline = book.test(event.test)
+  if (!outline?.variants.some((v) => v.id === event.variant)) {
+    return no(`“${event.variant}” is not a way of doing this test.`, `Choose ${listWords(outline?.variants.map((v) => v.id) ?? [])}.`)
+  }
+  if (exam.consent === 'withdrawn') return no('Consent to testing was withdrawn.', 'Ask again and record the answer before going on.')
+  if (exam.runs.some((run) => run.id === event.run)) return no('This test was already started.', 'Go on with it, or start it anew.')
+  const barred = book.bars(exam, event.test, event.variant)
+  if (barred) return no(barred.what, `${barred.todo} Opening it needs a reason, which stays on the record.`)
+  if (!outline.follows) return null
+  const parent = exam.runs.findLast((run) => run.test === outline.follows && run.side === event.side)
+  return parent && broughtItOn(parent)
+    ? null
+    : no(
+        `${outline.name} follows a ${book.test(outline.follows)?.name.toLowerCase() ?? outline.follows} that brought the symptom on.`,
+        'Do that test on this side first.',
+      )
+}
+
+function runOf(exam: Exam, id: string): Run | Problem {
+  return exam.runs.find((run) => run.id === id) ?? no('This test was not started, or was taken back.', 'Start it again.')
+}
+
+function isProblem(found: Run | Problem): found is Problem {
+  return 'what' in found
+}
+
+function stoppable(exam: Exam, id: string, book: Rulebook): Problem | null {
+  const run = runOf(exam, id)
+  if (isProblem(run)) return run
+  const outline = book.test(run.test)
+  return outline && nextStage(run, outline) ? null : no('This test is already over.', 'Nothing to do.')
+}
+
+function answerable(exam: Exam, event: StageAnswered, book: Rulebook): Problem | null {
+  const run = runOf(exam, event.run)
+  if (isProblem(run)) return run
+  const outline = book.test(run.test)
+  const expected = outline && nextStage(run, outline)
+  if (!outline || !expected) return no('This test is already over.', 'Start it again to repeat it.')
+  if (event.stage !== expected.id) {
+    return no(`The stage in hand is “${expected.id}”, not “${event.stage}”.`, 'Answer the stage in hand, or undo.')
+  }
+  // A gate that closed while the test was under way lets it be stopped, and nothing more be added.
+  const barred = expected.kind === 'load' ? book.bars(exam, run.test, run.variant) : null
+  if (barred) return no(barred.what, `${barred.todo} Stop the test.`)
+  const said = event.answer.said
+  if (!ANSWERS_AT[expected.kind].includes(said)) {
+    return no(`“${said}” is no answer to this stage.`, `Choose ${listWords(ANSWERS_AT[expected.kind])}.`)
+  }
+  if (event.answer.said === 'familiar') {
+    const symptom = event.answer.symptom
+    if (!exam.symptoms.some((s) => s.id === symptom)) {
+      return no(`There is no ${symptom} in the story.`, 'Describe the symptom in the story first, or choose one that is there.')
+    }
+  }
+  if ('lean' in event.answer && !expected.leanWatched) return no('Leaning back is not watched at this stage.', 'Leave it out.')
+  const angle = angleOf(event.answer)
+  if (angle === undefined) return null
+  if (!expected.angle) return no('No angle is measured at this stage.', 'Leave the angle out.')
+  const { min, max, joint } = expected.angle
+  return angle >= min && angle <= max
+    ? null
+    : no(`${angle}° is outside what ${joint} can be: ${min} to ${max}°.`, 'Read the angle again and type it once more.')
+}
+
+/** A taking-back is admitted only when what is left could have been recorded by itself. */
+function undoable(events: readonly ExamEvent[], target: string, book: Rulebook): Problem | null {
+  const found = events.find((e) => e.id === target)
+  if (!found) return no('There is nothing with that number to take back.', 'Nothing to do.')
+  if (found.type === 'undone') return no('A taking-back is not itself taken back.', 'Record it again instead.')
+  if (found.type === 'exam-opened' || found.type === 'exam-signed' || found.type === 'addendum-written') {
+    return no('This entry stays on the record for good.', 'Write an addendum instead.')
+  }
+  const left = standing(events)
+  if (!left.includes(found)) return no('This was already taken back.', 'Nothing to do.')
+  const rest = admitAll(
+    [],
+    left.filter((e) => e !== found),
+    book,
+  )
+  return rest.ok ? null : no('Later entries rest on this one.', 'Undo the later ones first.')
+}

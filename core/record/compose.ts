@@ -1,0 +1,112 @@
+import type { TestSide } from '../vocabulary/side'
+import { admit } from './admit'
+import type { Answer, SymptomId } from './answer'
+import type { EventContent, ExamEvent, SymptomDescribed } from './event'
+import { type Exam, examFrom } from './exam'
+import { nextStage } from './ladder'
+import type { Rulebook } from './rulebook'
+
+/** Who is examined, when, and by whom. */
+export interface Opening {
+  readonly examId: string
+  readonly personId: string
+  readonly ageYears: number | null
+  readonly at: number
+  readonly by: string
+}
+
+type Told = Partial<Omit<SymptomDescribed, 'id' | 'at' | 'by' | 'type' | 'symptom'>>
+
+/** A record that grows step by step; every step passes `admit`, as it would when a person records it. */
+export interface Composed {
+  readonly events: readonly ExamEvent[]
+  readonly exam: Exam
+  /** Describe a symptom; what is left out was not asked. */
+  symptom(id: SymptomId, told: Told): Composed
+  consent(form?: 'verbal' | 'written'): Composed
+  /** Perform a test from its first stage; one answer a stage, in the order of the ladder. */
+  test(test: string, side: TestSide, answers: readonly Answer[], variant?: string): Composed
+  /** Any other event. */
+  then(content: EventContent): Composed
+}
+
+/** Seconds that pass between two entries of a composed record. */
+const PACE_MS = 20_000
+
+/**
+ * Compose a record from short steps: for the demo clinic, practice cases and tests.
+ *
+ * Ids follow from the opening alone, so that composing twice gives the same record.
+ *
+ * @throws {Error} a sentence, when a step does not follow: the script is wrong, not the user
+ */
+export function compose(opening: Opening, book: Rulebook): Composed {
+  const { at, by, ...content } = opening
+  return grow([], { type: 'exam-opened', ...content }, { at, by, book })
+}
+
+interface Setting {
+  readonly at: number
+  readonly by: string
+  readonly book: Rulebook
+}
+
+function grow(events: readonly ExamEvent[], content: EventContent, setting: Setting): Composed {
+  const at = setting.at + events.length * PACE_MS
+  const owner = content.type === 'exam-opened' ? content.examId : openedAs(events)
+  const event: ExamEvent = { ...content, id: composedId(at, owner, events.length), at, by: setting.by }
+  const admission = admit(events, event, setting.book)
+  if (!admission.ok) throw new Error(`A composed record does not follow at ${content.type}: ${admission.problem.what}`)
+  return composed(admission.events, setting)
+}
+
+function composed(events: readonly ExamEvent[], setting: Setting): Composed {
+  const exam = examFrom(events)
+  if (!exam) throw new Error('A composed record begins with its opening.')
+  const then = (content: EventContent) => grow(events, content, setting)
+  return {
+    events,
+    exam,
+    then,
+    symptom: (symptom, told) =>
+      then({ type: 'symptom-described', symptom, words: '', places: [], qualities: [], now: null, bringsOn: '', eases: '', stirring: null, ...told }),
+    consent: (form = 'verbal') => then({ type: 'consent-given', form }),
+    test: (test, side, answers, variant) => perform(events, setting, test, side, answers, variant),
+  }
+}
+
+function perform(
+  events: readonly ExamEvent[],
+  setting: Setting,
+  test: string,
+  side: TestSide,
+  answers: readonly Answer[],
+  variant: string | undefined,
+): Composed {
+  const outline = setting.book.test(test)
+  const way = variant ?? outline?.variants[0]?.id ?? ''
+  const at = setting.at + events.length * PACE_MS
+  const run = composedId(at, openedAs(events), 100_000 + events.length)
+  let record = grow(events, { type: 'test-started', run, test, side, variant: way }, setting)
+  for (const answer of answers) {
+    const performed = record.exam.runs.find((r) => r.id === run)
+    const stage = outline && performed ? nextStage(performed, outline) : null
+    record = record.then({ type: 'stage-answered', run, stage: stage?.id ?? 'none-left', answer })
+  }
+  return record
+}
+
+function openedAs(events: readonly ExamEvent[]): string {
+  const first = events[0]
+  return first?.type === 'exam-opened' ? first.examId : ''
+}
+
+/** A UUID of version 7 made from a time, an owner and a count instead of chance. */
+export function composedId(at: number, owner: string, n: number): string {
+  let hash = 2166136261
+  for (const c of `${owner} ${n}`) hash = Math.imul(hash ^ c.charCodeAt(0), 16777619)
+  const time = at.toString(16).padStart(12, '0')
+  const count = (n % 4096).toString(16).padStart(3, '0')
+  const tail = (hash >>> 0).toString(16).padStart(8, '0')
+  return `${time.slice(0, 8)}-${time.slice(8)}-7${count}-8${tail.slice(0, 3)}-${tail}${count}0`
+}

@@ -1,0 +1,154 @@
+import * as yup from 'yup'
+import { isPlace } from '../vocabulary/body-area'
+import type { Problem } from '../vocabulary/problem'
+import { QUALITIES } from '../vocabulary/quality'
+import type { ExamEvent } from './event'
+
+const words = (max: number) => yup.string().strict().defined().max(max)
+const id = yup
+  .string()
+  .strict()
+  .required()
+  .matches(/^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/, '${path} must be a UUID of version 7')
+const slug = yup
+  .string()
+  .strict()
+  .required()
+  .matches(/^[a-z0-9-]{1,60}$/, '${path} must be a short name in small letters')
+const symptom = yup
+  .string()
+  .strict()
+  .required()
+  .matches(/^S[1-9][0-9]?$/, '${path} must be S1 to S99')
+const intensity = yup.number().strict().integer().min(0).max(10)
+const angle = yup.number().strict().min(-180).max(180)
+const places = yup
+  .array()
+  .strict()
+  .defined()
+  .max(62)
+  .of(
+    yup
+      .string()
+      .strict()
+      .defined()
+      .test('place', '${path} is not a place on the body chart', (p) => isPlace(p)),
+  )
+const side = yup
+  .string()
+  .strict()
+  .oneOf(['left', 'right', 'none'] as const)
+  .required()
+
+const shape = <S extends yup.ObjectShape>(fields: S) => yup.object(fields).noUnknown('${path} has fields nobody knows: ${unknown}').strict()
+
+const stamp = { id, at: yup.number().strict().integer().min(0).required(), by: slug }
+const event = <T extends string, S extends yup.ObjectShape>(type: T, fields: S) =>
+  shape({ ...stamp, type: yup.string().strict().oneOf([type]).required(), ...fields })
+
+const said = <T extends string>(...kinds: [T, ...T[]]) => yup.string().strict().oneOf(kinds).required()
+
+const lean = yup.boolean().strict()
+const qualities = yup.array().strict().max(QUALITIES.length).of(yup.string().strict().oneOf(QUALITIES).defined())
+
+const ANSWERS: Record<string, yup.Schema> = {
+  nothing: shape({ said: said('nothing'), end: angle, lean }),
+  stretch: shape({ said: said('stretch'), places, end: angle, lean }),
+  familiar: shape({ said: said('familiar'), symptom, places, intensity: intensity.required(), onset: angle, lean }),
+  other: shape({ said: said('other'), places, words: yup.string().strict().max(200), qualities, end: angle, lean }),
+  eased: shape({ said: said('eased') }),
+  unchanged: shape({ said: said('unchanged') }),
+  returned: shape({ said: said('returned'), lowered: angle }),
+  'stayed-away': shape({ said: said('stayed-away'), lowered: angle }),
+}
+
+/** Chooses the shape by one field, so that a message speaks of the shape that was meant. */
+function byField(field: string, shapes: Record<string, yup.Schema>) {
+  // No other field is judged here: until the kind is known, nobody knows which belong to it.
+  const none = yup.object({ [field]: yup.string().strict().oneOf(Object.keys(shapes)).required() }).strict()
+  return yup.lazy((value: unknown) => {
+    const key = typeof value === 'object' && value !== null ? (value as Record<string, unknown>)[field] : undefined
+    return (typeof key === 'string' && Object.hasOwn(shapes, key) ? shapes[key] : none) ?? none
+  })
+}
+
+const EVENTS: Record<ExamEvent['type'], yup.Schema> = {
+  'exam-opened': event('exam-opened', {
+    examId: id,
+    personId: id,
+    ageYears: yup.number().strict().integer().min(0).max(130).nullable().defined(),
+  }),
+  'symptom-described': event('symptom-described', {
+    symptom,
+    words: words(300),
+    places,
+    qualities: qualities.defined(),
+    now: intensity.nullable().defined(),
+    bringsOn: words(300),
+    eases: words(300),
+    stirring: shape({
+      stirredBy: yup.string().strict().nullable().defined().oneOf(['much', 'some', 'little', null]),
+      settles: yup.string().strict().nullable().defined().oneOf(['minutes', 'half-hour', 'longer', null]),
+    })
+      .nullable()
+      .defined(),
+  }),
+  'symptom-removed': event('symptom-removed', { symptom }),
+  'consent-given': event('consent-given', { form: yup.string().strict().oneOf(['verbal', 'written']).required() }),
+  'consent-withdrawn': event('consent-withdrawn', {}),
+  'screen-answered': event('screen-answered', { item: slug, answer: yup.string().strict().oneOf(['yes', 'no']).required() }),
+  'screen-rest-no': event('screen-rest-no', { group: slug, items: yup.array().strict().min(1).max(40).of(slug).required() }),
+  'gate-opened': event('gate-opened', { gate: slug, why: words(300).min(3) }),
+  'test-started': event('test-started', { run: id, test: slug, side, variant: slug }),
+  'stage-answered': event('stage-answered', { run: id, stage: slug, answer: byField('said', ANSWERS) }),
+  'test-stopped': event('test-stopped', {
+    run: id,
+    why: yup.string().strict().oneOf(['patient-asked', 'examiner-chose']).required(),
+  }),
+  'test-skipped': event('test-skipped', { test: slug, side, why: words(300).min(1) }),
+  undone: event('undone', { target: id }),
+  'note-written': event('note-written', { text: words(20000) }),
+  'exam-signed': event('exam-signed', {}),
+  'addendum-written': event('addendum-written', { text: words(5000).min(1) }),
+}
+
+const EVENT = byField('type', EVENTS)
+
+/** What is wrong with the shape of an event, and where; nothing when it can be read. */
+export function eventIssues(input: unknown): readonly { readonly path: string; readonly message: string }[] {
+  try {
+    EVENT.validateSync(input, { strict: true, abortEarly: false })
+    return []
+  } catch (error) {
+    if (!yup.ValidationError.isError(error)) return [{ path: '', message: 'is not an event' }]
+    const inner = error.inner.length > 0 ? error.inner : [error]
+    return inner.map((e) => ({ path: e.path ?? '', message: e.message }))
+  }
+}
+
+/** An event read from outside, or what is wrong with it. */
+export type Parsed = { readonly ok: true; readonly event: ExamEvent } | { readonly ok: false; readonly problem: Problem }
+
+/**
+ * Read one event from outside: a request, a file or a row of the store.
+ *
+ * Fields nobody knows are refused, never dropped. Shapes may be added to, never narrowed:
+ * old events must stay readable.
+ */
+export function parseEvent(input: unknown): Parsed {
+  try {
+    // The schemas above mirror the union field by field; event-schema.test.ts holds them to it.
+    return { ok: true, event: EVENT.validateSync(input, { strict: true }) as ExamEvent }
+  } catch (error) {
+    if (!yup.ValidationError.isError(error)) return { ok: false, problem: unreadable('it is not an event') }
+    return { ok: false, problem: unreadable(error.errors.join('; ')) }
+  }
+}
+
+function unreadable(why: string): Problem {
+  return {
+    what: `An entry could not be read: ${why}.`,
+    kept: 'Everything recorded before it is kept; this was not written.',
+    do: 'Record it again. If it keeps happening, reload the page.',
+  }
+}

@@ -1,0 +1,164 @@
+import type { Place } from '../vocabulary/body-area'
+import type { Intensity } from '../vocabulary/intensity'
+import type { Quality } from '../vocabulary/quality'
+import type { TestSide } from '../vocabulary/side'
+import type { Answer, SymptomId } from './answer'
+
+/** What every event carries. */
+interface Stamp {
+  /** UUID version 7, made where the event was made; sending it twice stores it once. */
+  readonly id: string
+  /** When it happened, in milliseconds since 1970 (UTC). */
+  readonly at: number
+  /** The practitioner who recorded it. */
+  readonly by: string
+}
+
+/** Opens the record. Names stay outside the log, so that erasing a person never needs to rewrite it. */
+export interface ExamOpened extends Stamp {
+  readonly type: 'exam-opened'
+  readonly examId: string
+  readonly personId: string
+  /** Whole years on the day of the examination; null when not known. */
+  readonly ageYears: number | null
+}
+
+/** How easily a symptom is stirred up, and how long it takes to settle. */
+export interface Stirring {
+  /** How much provocation it takes; null while not asked. */
+  readonly stirredBy: 'much' | 'some' | 'little' | null
+  /** How long it lasts afterwards; null while not asked. */
+  readonly settles: 'minutes' | 'half-hour' | 'longer' | null
+}
+
+/** A familiar symptom as the patient tells it. Describing the same number again replaces it. */
+export interface SymptomDescribed extends Stamp {
+  readonly type: 'symptom-described'
+  readonly symptom: SymptomId
+  readonly words: string
+  readonly places: readonly Place[]
+  readonly qualities: readonly Quality[]
+  /** Right now, before anything is tested; null while it has not been asked. */
+  readonly now: Intensity | null
+  readonly bringsOn: string
+  readonly eases: string
+  readonly stirring: Stirring | null
+}
+
+/** A symptom entered by mistake; refused once a test refers to it. */
+export interface SymptomRemoved extends Stamp {
+  readonly type: 'symptom-removed'
+  readonly symptom: SymptomId
+}
+
+/** The patient agreed to be tested, after being told what the tests are like. */
+export interface ConsentGiven extends Stamp {
+  readonly type: 'consent-given'
+  readonly form: 'verbal' | 'written'
+}
+
+/** The patient withdrew consent: the running test ends and no other can start until it is given again. */
+export interface ConsentWithdrawn extends Stamp {
+  readonly type: 'consent-withdrawn'
+}
+
+/** One question of the safety screen was answered. A later answer replaces an earlier one. */
+export interface ScreenAnswered extends Stamp {
+  readonly type: 'screen-answered'
+  readonly item: string
+  readonly answer: 'yes' | 'no'
+}
+
+/** "No to the rest of this group", after each of these was on screen. Stored as such, with what it answered. */
+export interface ScreenRestNo extends Stamp {
+  readonly type: 'screen-rest-no'
+  readonly group: string
+  readonly items: readonly string[]
+}
+
+/** A halt or block was opened by the practitioner, with a reason. It stays on the record. */
+export interface GateOpened extends Stamp {
+  readonly type: 'gate-opened'
+  readonly gate: string
+  readonly why: string
+}
+
+/** A test begins. `run` names this one performance of it. */
+export interface TestStarted extends Stamp {
+  readonly type: 'test-started'
+  readonly run: string
+  readonly test: string
+  readonly side: TestSide
+  readonly variant: string
+}
+
+/** What was observed at one stage of a running test. */
+export interface StageAnswered extends Stamp {
+  readonly type: 'stage-answered'
+  readonly run: string
+  readonly stage: string
+  readonly answer: Answer
+}
+
+/** The test ended before its ladder did. */
+export interface TestStopped extends Stamp {
+  readonly type: 'test-stopped'
+  readonly run: string
+  readonly why: 'patient-asked' | 'examiner-chose'
+}
+
+/** A test that will not be done this time, and why. */
+export interface TestSkipped extends Stamp {
+  readonly type: 'test-skipped'
+  readonly test: string
+  readonly side: TestSide
+  readonly why: string
+}
+
+/** Takes one earlier event back. Both stay on the record. */
+export interface Undone extends Stamp {
+  readonly type: 'undone'
+  readonly target: string
+}
+
+/** The practitioner's own words for the note; the latest replaces the earlier. */
+export interface NoteWritten extends Stamp {
+  readonly type: 'note-written'
+  readonly text: string
+}
+
+/** Closes the record: from here on only addenda. */
+export interface ExamSigned extends Stamp {
+  readonly type: 'exam-signed'
+}
+
+/** Something added after signing. */
+export interface AddendumWritten extends Stamp {
+  readonly type: 'addendum-written'
+  readonly text: string
+}
+
+/** Everything that can happen in an examination. */
+export type ExamEvent =
+  | ExamOpened
+  | SymptomDescribed
+  | SymptomRemoved
+  | ConsentGiven
+  | ConsentWithdrawn
+  | ScreenAnswered
+  | ScreenRestNo
+  | GateOpened
+  | TestStarted
+  | StageAnswered
+  | TestStopped
+  | TestSkipped
+  | Undone
+  | NoteWritten
+  | ExamSigned
+  | AddendumWritten
+
+/** An event as its maker knows it: the server says who made it. */
+export type NewEvent = ExamEvent extends infer E ? (E extends ExamEvent ? Omit<E, 'by'> : never) : never
+
+/** An event before it has a stamp. */
+export type EventContent = ExamEvent extends infer E ? (E extends ExamEvent ? Omit<E, 'id' | 'at' | 'by'> : never) : never

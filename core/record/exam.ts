@@ -1,0 +1,171 @@
+import type { Place } from '../vocabulary/body-area'
+import type { Intensity } from '../vocabulary/intensity'
+import type { Quality } from '../vocabulary/quality'
+import type { TestSide } from '../vocabulary/side'
+import type { Answer, SymptomId } from './answer'
+import type { ExamEvent, Stirring, TestStopped } from './event'
+import { standing } from './undo'
+
+/** A complaint the examination is judged against. */
+export interface Symptom {
+  readonly id: SymptomId
+  readonly words: string
+  readonly places: readonly Place[]
+  readonly qualities: readonly Quality[]
+  readonly now: Intensity | null
+  readonly bringsOn: string
+  readonly eases: string
+  readonly stirring: Stirring | null
+}
+
+/** One answer, where on the ladder it was given, and when. */
+export interface StageAnswer {
+  readonly event: string
+  readonly stage: string
+  readonly answer: Answer
+  readonly at: number
+}
+
+/** One performance of one test. */
+export interface Run {
+  readonly id: string
+  readonly test: string
+  readonly side: TestSide
+  readonly variant: string
+  readonly startedAt: number
+  readonly answers: readonly StageAnswer[]
+  readonly stopped: TestStopped['why'] | 'consent-withdrawn' | null
+}
+
+/** A test that was left out on purpose. */
+export interface Skip {
+  readonly test: string
+  readonly side: TestSide
+  readonly why: string
+}
+
+/** The examination as it stands: what happened, not what it means. */
+export interface Exam {
+  readonly id: string
+  readonly personId: string
+  readonly ageYears: number | null
+  readonly openedAt: number
+  readonly openedBy: string
+  readonly symptoms: readonly Symptom[]
+  readonly consent: 'not-asked' | 'verbal' | 'written' | 'withdrawn'
+  /** Answers of the safety screen by item. What is absent was not asked, which is never a no. */
+  readonly screen: Readonly<Record<string, 'yes' | 'no'>>
+  /** Halts and blocks opened with a reason. */
+  readonly unlocked: readonly { readonly gate: string; readonly why: string }[]
+  readonly runs: readonly Run[]
+  readonly skips: readonly Skip[]
+  readonly ownWords: string
+  readonly signed: { readonly at: number; readonly by: string } | null
+  readonly addenda: readonly { readonly at: number; readonly by: string; readonly text: string }[]
+  /** How many events the log holds, undone ones included. */
+  readonly length: number
+}
+
+/**
+ * Fold a log into the examination it describes.
+ *
+ * Total: events that no longer make sense after an undo are passed over, so any stored log can be read.
+ *
+ * @returns null when the log holds no opening
+ */
+export function examFrom(events: readonly ExamEvent[]): Exam | null {
+  let exam: Exam | null = null
+  for (const event of standing(events)) {
+    if (exam) exam = step(exam, event)
+    else if (event.type === 'exam-opened') exam = opened(event)
+  }
+  return exam && { ...exam, length: events.length }
+}
+
+function opened(event: Extract<ExamEvent, { type: 'exam-opened' }>): Exam {
+  return {
+    id: event.examId,
+    personId: event.personId,
+    ageYears: event.ageYears,
+    openedAt: event.at,
+    openedBy: event.by,
+    symptoms: [],
+    consent: 'not-asked',
+    screen: {},
+    unlocked: [],
+    runs: [],
+    skips: [],
+    ownWords: '',
+    signed: null,
+    addenda: [],
+    length: 1,
+  }
+}
+
+function step(exam: Exam, event: ExamEvent): Exam {
+  switch (event.type) {
+    case 'exam-opened':
+    case 'undone':
+      return exam
+    case 'symptom-described':
+      return { ...exam, symptoms: withSymptom(exam.symptoms, event) }
+    case 'symptom-removed':
+      return { ...exam, symptoms: exam.symptoms.filter((s) => s.id !== event.symptom) }
+    case 'consent-given':
+      return { ...exam, consent: event.form }
+    case 'consent-withdrawn':
+      return { ...exam, consent: 'withdrawn', runs: exam.runs.map((run) => endedBy(run, 'consent-withdrawn')) }
+    case 'screen-answered':
+      return { ...exam, screen: { ...exam.screen, [event.item]: event.answer } }
+    case 'screen-rest-no':
+      return { ...exam, screen: { ...exam.screen, ...Object.fromEntries(event.items.map((item) => [item, 'no' as const])) } }
+    case 'gate-opened':
+      return { ...exam, unlocked: [...exam.unlocked, { gate: event.gate, why: event.why }] }
+    case 'test-started':
+      return {
+        ...exam,
+        runs: [
+          ...exam.runs,
+          {
+            id: event.run,
+            test: event.test,
+            side: event.side,
+            variant: event.variant,
+            startedAt: event.at,
+            answers: [],
+            stopped: null,
+          },
+        ],
+      }
+    case 'stage-answered':
+      return mapRun(exam, event.run, (run) => ({
+        ...run,
+        answers: [...run.answers, { event: event.id, stage: event.stage, answer: event.answer, at: event.at }],
+      }))
+    case 'test-stopped':
+      return mapRun(exam, event.run, (run) => ({ ...run, stopped: event.why }))
+    case 'test-skipped':
+      return { ...exam, skips: [...exam.skips, { test: event.test, side: event.side, why: event.why }] }
+    case 'note-written':
+      return { ...exam, ownWords: event.text }
+    case 'exam-signed':
+      return { ...exam, signed: { at: event.at, by: event.by } }
+    case 'addendum-written':
+      return { ...exam, addenda: [...exam.addenda, { at: event.at, by: event.by, text: event.text }] }
+  }
+}
+
+/** Only a test without any answer yet, or one still on its ladder, is ended; `stopped` on a finished run changes nothing it found. */
+function endedBy(run: Run, why: Run['stopped']): Run {
+  return run.stopped === null ? { ...run, stopped: why } : run
+}
+
+function mapRun(exam: Exam, id: string, change: (run: Run) => Run): Exam {
+  return { ...exam, runs: exam.runs.map((run) => (run.id === id ? change(run) : run)) }
+}
+
+function withSymptom(symptoms: readonly Symptom[], event: Extract<ExamEvent, { type: 'symptom-described' }>): readonly Symptom[] {
+  const { symptom: id, words, places, qualities, now, bringsOn, eases, stirring } = event
+  const told: Symptom = { id, words, places, qualities, now, bringsOn, eases, stirring }
+  return symptoms.some((s) => s.id === id) ? symptoms.map((s) => (s.id === id ? told : s)) : [...symptoms, told]
+}

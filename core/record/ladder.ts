@@ -1,0 +1,38 @@
+import type { Run } from './exam'
+import { type StageOutline, stagesOf, type TestOutline } from './outline'
+
+/** As much of a run as its place on the ladder depends on. */
+export type OnLadder = Pick<Run, 'answers' | 'stopped' | 'variant'>
+
+/**
+ * The stage a run waits for.
+ *
+ * Loads are climbed until the familiar symptom comes; then the remaining loads are left out and the
+ * releasing stages follow. If it never comes there is nothing to release.
+ *
+ * @returns null when the run is over: ladder done, or stopped
+ */
+export function nextStage(run: OnLadder, test: Pick<TestOutline, 'stages' | 'variants'>): StageOutline | null {
+  if (run.stopped) return null
+  const stages = stagesOf(test, run.variant)
+  const answered = new Set(run.answers.map((a) => a.stage))
+  const reproduced = broughtItOn(run)
+  const eased = run.answers.some((a) => a.answer.said === 'eased')
+  const onlyReleases = !stages.some((stage) => stage.kind === 'load')
+  const wanted = stages.filter((stage) => {
+    if (stage.kind === 'load') return !reproduced
+    if (stage.ifEased && !eased) return false
+    return reproduced || onlyReleases
+  })
+  return wanted.find((stage) => !answered.has(stage.id)) ?? null
+}
+
+/** Has the run reached the end of its ladder, or been stopped? */
+export function isOver(run: OnLadder, test: Pick<TestOutline, 'stages' | 'variants'>): boolean {
+  return nextStage(run, test) === null
+}
+
+/** Did the familiar symptom come on at any stage of this run? */
+export function broughtItOn(run: Pick<Run, 'answers'>): boolean {
+  return run.answers.some((a) => a.answer.said === 'familiar')
+}

@@ -1,0 +1,25 @@
+import type { Exam } from './exam'
+import type { TestOutline } from './outline'
+
+/** As much of a group of screening questions as the record needs. */
+export interface ScreenGroupOutline {
+  readonly id: string
+  /** Each answered by itself, never "no to the rest". */
+  readonly singly: boolean
+  readonly items: readonly { readonly id: string }[]
+}
+
+/**
+ * What the record asks others before it takes an event.
+ *
+ * Given to it, so that what happened never depends on what it means.
+ */
+export interface Rulebook {
+  readonly test: (id: string) => TestOutline | undefined
+  readonly screenGroupOf: (item: string) => ScreenGroupOutline | undefined
+  readonly screenGroup: (id: string) => ScreenGroupOutline | undefined
+  /** Is this a gate that a reason can open? */
+  readonly opensWithReason: (gate: string) => boolean
+  /** Why this test may not start this way; null when it may. */
+  readonly bars: (exam: Exam, test: string, variant: string) => { readonly what: string; readonly todo: string } | null
+}

@@ -1,0 +1,11 @@
+import { defineGate } from '../gate'
+
+/** Saddle numbness, sphincters, both legs: any one stops everything. */
+export const caudaEquina = defineGate({
+  id: 'cauda-equina',
+  strength: 'halt',
+  when: { atLeast: 1, of: ['saddle-numb', 'bladder', 'bowel', 'sexual', 'both-legs'] },
+  bars: { tests: 'all' },
+  reason: 'The nerves of bladder, bowel and saddle may be pressed on.',
+  do: 'Stop here. Emergency referral now.',
+})

@@ -1,0 +1,11 @@
+import { defineGate } from '../gate'
+
+/** Any one cord sign stops everything that loads the neck. */
+export const cord = defineGate({
+  id: 'cord',
+  strength: 'halt',
+  when: { atLeast: 1, of: ['neck-shocks', 'clumsy-hands', 'unsteady', 'stiff-legs', 'both-arms'] },
+  bars: { neckLoad: true },
+  reason: 'The spinal cord may be involved.',
+  do: 'Do not load the neck. Urgent referral. A slump is possible without the neck.',
+})

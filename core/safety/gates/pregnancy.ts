@@ -1,0 +1,11 @@
+import { defineGate } from '../gate'
+
+/** Pregnancy and the half year after: positions and pressure change. */
+export const pregnancy = defineGate({
+  id: 'pregnancy',
+  strength: 'caution',
+  when: { atLeast: 1, of: ['pregnant'] },
+  bars: { tests: 'all' },
+  reason: 'Pregnant, or a birth within six months.',
+  do: 'Light pressure; nothing face down on the bump; late on, no long lying flat on the back.',
+})

@@ -1,0 +1,11 @@
+import { defineGate } from '../gate'
+
+/** Blood that does not clot well: no forceful presses. */
+export const thinners = defineGate({
+  id: 'thinners',
+  strength: 'caution',
+  when: { atLeast: 1, of: ['thinners'] },
+  bars: { tests: ['sij-distraction', 'sij-compression', 'thigh-thrust', 'gaenslen', 'faber', 'sacral-thrust'] },
+  reason: 'Bruising and bleeding come easily.',
+  do: 'No forceful presses.',
+})

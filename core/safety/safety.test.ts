@@ -1,0 +1,164 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { assess } from '../assess'
+import { CATALOGUE, testById } from '../catalogue'
+import { NOTHING, soreLeg, sorePelvis } from '../../tests/people'
+import { noteOf } from '../note/note'
+import { plainText } from '../note/paragraph'
+import { nextStep, routeOf } from '../planner/route'
+import { admit } from '../record/admit'
+import { type Composed, composedId } from '../record/compose'
+import type { EventContent, ExamEvent } from '../record/event'
+import { examFrom } from '../record/exam'
+import { GATES } from '.'
+import { isBarred, NECK_LOAD } from './gate'
+import { RULEBOOK } from './rulebook'
+import { barring, closedGates, heeding, unasked } from './safety'
+import { SCREEN } from './screen'
+
+const ITEMS = SCREEN.flatMap((group) => group.items.map((item) => item.id))
+const yes = (record: Composed, ...items: readonly string[]) => items.reduce((r, item) => r.then({ type: 'screen-answered', item, answer: 'yes' }), record)
+const refused = (record: Composed, content: EventContent) => {
+  const event = { ...content, id: composedId(2e12, 'safety', 1), at: 2e12, by: 'test-author' } as ExamEvent
+  const admission = admit(record.events, event, RULEBOOK)
+  return admission.ok ? null : admission.problem
+}
+const start = (test: string, side: 'left' | 'right' | 'none', variant?: string): EventContent => ({
+  type: 'test-started',
+  run: composedId(1, 'run', 1),
+  test,
+  side,
+  variant: variant ?? testById(test)?.variants[0]?.id ?? '',
+})
+
+describe('the gates', () => {
+  it('rest on questions that are asked, and name tests and ways that exist', () => {
+    expect(new Set(ITEMS).size).toBe(ITEMS.length)
+    expect(new Set(GATES.map((g) => g.id)).size).toBe(GATES.length)
+    for (const gate of GATES) {
+      for (const item of gate.when.of) expect(ITEMS, gate.id).toContain(item)
+      if ('tests' in gate.bars && gate.bars.tests !== 'all') for (const test of gate.bars.tests) expect(testById(test), test).toBeDefined()
+    }
+    for (const item of ITEMS)
+      expect(
+        GATES.some((g) => g.when.of.includes(item)),
+        `${item} is asked for nothing`,
+      ).toBe(true)
+    for (const [test, ways] of Object.entries(NECK_LOAD)) {
+      for (const way of ways) expect(testById(test)?.variants.map((v) => v.id)).toContain(way)
+    }
+  })
+
+  it('a saddle sign stops every test, with what to do', () => {
+    const record = yes(sorePelvis(), 'saddle-numb')
+    for (const test of CATALOGUE) expect(barring(record.exam, test.id, test.variants[0]?.id ?? '')?.gate.id).toBe('cauda-equina')
+    const problem = refused(record, start('faber', 'right'))
+    expect(problem?.what).toMatch('nerves of bladder')
+    expect(problem?.do).toMatch('Emergency referral')
+    expect(nextStep(routeOf(assess(record.exam)), record.exam)).toBeUndefined()
+  })
+
+  it('a cord sign stops the neck, and leaves the slump without it', () => {
+    const record = yes(soreLeg(), 'neck-shocks')
+    expect(refused(record, start('slump', 'left'))?.what).toMatch('spinal cord')
+    expect(refused(record, start('slump', 'left', 'without-neck'))).toBeNull()
+    expect(refused(record, start('leg-raise', 'left'))).toBeNull()
+  })
+
+  it('a possible fracture blocks what loads the pelvis and nothing else', () => {
+    const record = yes(sorePelvis(), 'big-fall')
+    for (const test of ['sij-distraction', 'sij-compression', 'thigh-thrust', 'gaenslen', 'faber', 'sacral-thrust']) {
+      expect(barring(record.exam, test, '')?.gate.strength).toBe('block')
+    }
+    expect(barring(record.exam, 'leg-raise', 'neutral')).toBeUndefined()
+  })
+
+  it('one sign of a malignancy is a caution, two are a halt', () => {
+    const one = yes(sorePelvis(), 'cancer')
+    expect(barring(one.exam, 'faber', '')).toBeUndefined()
+    expect(heeding(one.exam, 'faber', '').map((c) => c.gate.id)).toEqual(['malignancy-one'])
+    expect(barring(yes(one, 'night-pain').exam, 'faber', '')?.gate.id).toBe('malignancy')
+  })
+
+  it('opens only with a reason, which stays on the record and in the note; a caution is not opened', () => {
+    const halted = yes(sorePelvis(), 'big-fall')
+    expect(refused(halted, { type: 'gate-opened', gate: 'pregnancy', why: 'because' })).not.toBeNull()
+    const opened = halted.then({ type: 'gate-opened', gate: 'fracture', why: 'imaging last week showed none' })
+    expect(refused(opened, start('faber', 'right'))).toBeNull()
+    expect(heeding(opened.exam, 'faber', '')).toMatchObject([{ opened: 'imaging last week showed none' }])
+    expect(plainText(noteOf(assess(opened.exam), 'x'))).toMatch('Opened by the practitioner: imaging last week showed none.')
+    // Taking the reason back closes it again, unless a test already rests on it.
+    const target = opened.events.at(-1)?.id ?? ''
+    expect(refused(opened, { type: 'undone', target })).toBeNull()
+    expect(refused(opened.test('faber', 'right', [NOTHING]), { type: 'undone', target })?.what).toMatch('rest on this one')
+  })
+
+  it('closing in the middle of a test lets it be stopped, and no load be added', () => {
+    const begun = soreLeg().test('slump', 'left', [NOTHING, NOTHING])
+    const run = begun.exam.runs[0]?.id ?? ''
+    const halted = yes(begun, 'both-legs')
+    expect(refused(halted, { type: 'stage-answered', run, stage: 'chin', answer: NOTHING })?.do).toMatch('Stop the test')
+    expect(refused(halted, { type: 'test-stopped', run, why: 'patient-asked' })).toBeNull()
+  })
+})
+
+describe('the screen', () => {
+  it('what was not asked is never a no', () => {
+    expect(unasked(sorePelvis().exam)).toBe(ITEMS.length)
+    expect(plainText(noteOf(assess(sorePelvis().exam), 'x'))).toMatch('SAFETY SCREEN\nNot done.')
+    const one = sorePelvis().then({ type: 'screen-answered', item: 'fever', answer: 'no' })
+    expect(unasked(one.exam)).toBe(ITEMS.length - 1)
+    expect(plainText(noteOf(assess(one.exam), 'x'))).toMatch(`${ITEMS.length - 1} questions of ${ITEMS.length} not asked.`)
+  })
+
+  it('“no to the rest” answers exactly what is open, in its own group, and never where each stands alone', () => {
+    const rest = (group: string, items: readonly string[]): EventContent => ({ type: 'screen-rest-no', group, items })
+    const fever = yes(sorePelvis(), 'fever')
+    expect(refused(sorePelvis(), rest('saddle', ['bladder']))?.what).toMatch('one by one')
+    expect(refused(fever, rest('illness', ['fever', 'cancer']))?.what).toMatch('answered already')
+    expect(refused(fever, rest('illness', ['pregnant']))?.what).toMatch('does not belong')
+    expect(refused(fever, rest('nothing', ['cancer']))?.what).toMatch('no group')
+    const done = fever.then(rest('illness', ['cancer', 'weight-loss']))
+    expect(done.exam.screen).toEqual({ fever: 'yes', cancer: 'no', 'weight-loss': 'no' })
+  })
+})
+
+const move: fc.Arbitrary<EventContent> = fc.oneof(
+  fc.record({ type: fc.constant('screen-answered' as const), item: fc.constantFrom(...ITEMS), answer: fc.constantFrom('yes' as const, 'no' as const) }),
+  fc.record({ type: fc.constant('gate-opened' as const), gate: fc.constantFrom(...GATES.map((g) => g.id)), why: fc.constant('a good reason') }),
+  fc.tuple(fc.constantFrom(...CATALOGUE), fc.constantFrom('left' as const, 'right' as const, 'none' as const), fc.nat(6), fc.nat(30)).map(
+    ([test, side, way, n]): EventContent => ({
+      type: 'test-started',
+      run: composedId(1, 'any', n),
+      test: test.id,
+      side,
+      variant: test.variants[way % test.variants.length]?.id ?? '',
+    }),
+  ),
+  fc.nat(40).map((n): EventContent => ({ type: 'undone', target: `event ${n}` })),
+)
+
+describe('safety as a whole', () => {
+  it('no order of events starts a barred test without a reason on the record', () => {
+    let barredTries = 0
+    fc.assert(
+      fc.property(fc.array(move, { maxLength: 40 }), (moves) => {
+        let events = soreLeg().events
+        moves.forEach((content, n) => {
+          const made = content.type === 'undone' ? { ...content, target: events[Number(content.target.slice(6))]?.id ?? 'x' } : content
+          const event = { ...made, id: composedId(3e12 + n, 'property', n), at: 3e12 + n, by: 'test-author' } as ExamEvent
+          const before = examFrom(events)
+          const admission = admit(events, event, RULEBOOK)
+          if (event.type === 'test-started' && before) {
+            const closed = closedGates(before).filter((c) => c.gate.strength !== 'caution' && isBarred(c.gate.bars, event.test, event.variant))
+            if (closed.length > 0) barredTries++
+            if (admission.ok) for (const c of closed) expect(before.unlocked.some((u) => u.gate === c.gate.id && u.why.length > 0)).toBe(true)
+          }
+          if (admission.ok) events = admission.events
+        })
+      }),
+      { numRuns: 500 },
+    )
+    expect(barredTries, 'the property was put to the test').toBeGreaterThan(50)
+  })
+})

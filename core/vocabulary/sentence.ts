@@ -1,0 +1,24 @@
+/**
+ * Join words the way a sentence does.
+ *
+ * @example listWords(['calf', 'heel', 'buttock']) // "calf, heel and buttock"
+ */
+export function listWords(words: readonly string[]): string {
+  if (words.length < 2) return words[0] ?? ''
+  return `${words.slice(0, -1).join(', ')} and ${words[words.length - 1] ?? ''}`
+}
+
+/** First letter large; the rest as it is. */
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
+
+/**
+ * A count with its noun, in the right number.
+ *
+ * @example counted(1, 'test') // "1 test"
+ * @example counted(0, 'test') // "0 tests"
+ */
+export function counted(n: number, noun: string): string {
+  return `${n} ${noun}${n === 1 ? '' : 's'}`
+}

@@ -1,0 +1,49 @@
+/** The kinds of tissue a pain can come from, as the board groups them. */
+export type Family = 'nerve' | 'joint' | 'ligament' | 'disc' | 'muscle' | 'away'
+
+export const FAMILY_WORDS: Record<Family, string> = {
+  nerve: 'Nerve root',
+  joint: 'Joint',
+  ligament: 'Ligament',
+  disc: 'Disc',
+  muscle: 'Muscle',
+  away: 'Elsewhere',
+}
+
+/** The order in which families stand on the board. */
+export const FAMILIES: readonly Family[] = ['nerve', 'joint', 'ligament', 'disc', 'muscle', 'away']
+
+/** One possible source of pain. Each is its own yes or no; several can be true together. */
+export interface Source {
+  readonly family: Family
+  readonly name: string
+  /** How the source reads inside a sentence, after "points to". */
+  readonly inWords: string
+}
+
+/**
+ * The sources this slice can speak about.
+ *
+ * `outer-hip` is not on the list of the published rules: it gives the pain that FABER brings on
+ * over the outer buttock a name of its own, so that it is not filed under the hip joint.
+ */
+export const SOURCES = {
+  'root-lumbar-low': { family: 'nerve', name: 'Low lumbar root, L4–S1', inWords: 'a low lumbar nerve root' },
+  'sij-pain': { family: 'joint', name: 'Sacroiliac joint', inWords: 'the sacroiliac joint' },
+  'sij-stiff': { family: 'joint', name: 'Stiff pelvis', inWords: 'a stiff pelvis' },
+  'facet-lumbar': { family: 'joint', name: 'Lumbar facet', inWords: 'a lumbar facet joint' },
+  hip: { family: 'joint', name: 'Hip', inWords: 'the hip joint' },
+  'sij-ligament': { family: 'ligament', name: 'Sacroiliac ligaments', inWords: 'the sacroiliac ligaments' },
+  'disc-annulus': { family: 'disc', name: 'Disc', inWords: 'a lumbar disc' },
+  'muscle-back': { family: 'muscle', name: 'Back muscle', inWords: 'the back muscles' },
+  hamstring: { family: 'muscle', name: 'Hamstring', inWords: 'the hamstring' },
+  'hip-flexor': { family: 'muscle', name: 'Hip flexor', inWords: 'a tight hip flexor' },
+  'outer-hip': { family: 'muscle', name: 'Outer hip, muscle or bursa', inWords: 'the outer hip, muscle or bursa' },
+} as const satisfies Record<string, Source>
+
+export type SourceId = keyof typeof SOURCES
+
+/** The source with this id, with its shared type. */
+export function sourceOf(id: SourceId): Source {
+  return SOURCES[id]
+}

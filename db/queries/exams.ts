@@ -1,0 +1,32 @@
+import { desc, eq } from 'drizzle-orm'
+import type { Db, Reads } from '../open'
+import { exams, people } from '../schema'
+import type { Person } from './people'
+
+/** An examination with whom it is about. */
+export interface ExamHead {
+  readonly id: string
+  readonly at: number
+  readonly person: Person
+}
+
+const HEAD = {
+  id: exams.id,
+  at: exams.at,
+  person: { id: people.id, number: people.number, name: people.name, born: people.born, work: people.work },
+}
+
+/** All examinations, latest first. */
+export function examHeads(db: Reads): readonly ExamHead[] {
+  return db.select(HEAD).from(exams).innerJoin(people, eq(people.id, exams.personId)).orderBy(desc(exams.at)).all()
+}
+
+/** One examination with whom it is about. */
+export function examHead(db: Reads, examId: string): ExamHead | undefined {
+  return db.select(HEAD).from(exams).innerJoin(people, eq(people.id, exams.personId)).where(eq(exams.id, examId)).get()
+}
+
+/** Put an examination into the book. Doing it again with the same id changes nothing. */
+export function bookExam(db: Db, exam: { readonly id: string; readonly personId: string; readonly at: number }): void {
+  db.insert(exams).values(exam).onConflictDoNothing({ target: exams.id }).run()
+}

@@ -1,0 +1,5 @@
+export { examEvents } from './exam-events'
+export { exams } from './exams'
+export { findings } from './findings'
+export { people } from './people'
+export { practitioners } from './practitioners'

@@ -1,0 +1,111 @@
+import { type ChildProcess, spawn } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+import AxeBuilder from '@axe-core/playwright'
+import { expect, type Page, test as base } from '@playwright/test'
+import { fillDemoClinic } from '../db/demo/clinic'
+import { openDb } from '../db/open'
+import { examHeads } from '../db/queries/exams'
+
+/** The built application with a clinic of its own, which a story can kill and start again. */
+export interface Clinic {
+  readonly url: string
+  /** Where its data lies. */
+  readonly folder: string
+  examOf(name: string): string
+  /** Killed as by a power cut: nothing is flushed, nothing said goodbye. */
+  kill(): Promise<void>
+  start(): Promise<void>
+}
+
+/** Open a clinic on a free port; the caller closes it. */
+export async function openClinic(): Promise<Clinic & { readonly close: () => Promise<void> }> {
+  const folder = mkdtempSync(path.join(tmpdir(), 'dust-lantern-e2e-'))
+  const file = path.join(folder, 'clinic.sqlite')
+  const db = openDb(file)
+  fillDemoClinic(db, new Date())
+  const exams = new Map(examHeads(db).map((head) => [head.person.name, head.id]))
+  db.$client.close()
+  const port = await freePort()
+  const url = `http://127.0.0.1:${port}`
+  let server: ChildProcess | null = null
+  const start = async () => {
+    server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], {
+      env: { ...process.env, DUST_LANTERN_DATA: folder, NEXT_TELEMETRY_DISABLED: '1' },
+      stdio: 'ignore',
+    })
+    await expect
+      .poll(
+        () =>
+          fetch(`${url}/health`).then(
+            (r) => r.status,
+            () => 0,
+          ),
+        { timeout: 30_000 },
+      )
+      .toBe(200)
+  }
+  const kill = async () => {
+    const dying = server
+    server = null
+    if (dying?.exitCode !== null) return
+    await new Promise((resolve) => {
+      dying.once('exit', resolve)
+      dying.kill('SIGKILL')
+    })
+  }
+  const close = async () => {
+    await kill()
+    rmSync(folder, { recursive: true, force: true })
+  }
+  await start()
+  return { url, folder, examOf: (name) => exams.get(name) ?? '', kill, start, close }
+}
+
+export const test = base.extend<{ clinic: Clinic }>({
+  clinic: async ({}, provide) => {
+    const clinic = await openClinic()
+    await provide(clinic)
+    await clinic.close()
+  },
+})
+
+async function freePort(): Promise<number> {
+  return new Promise((resolve) => {
+    const probe = createServer()
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address()
+      const port = typeof address === 'object' && address ? address.port : 0
+      probe.close(() => resolve(port))
+    })
+  })
+}
+
+/** Press keys one after the other, as a hand beside a patient would. */
+export async function press(page: Page, ...keys: readonly string[]): Promise<void> {
+  for (const key of keys) await page.keyboard.press(key)
+}
+
+/** Any test by its name, as one goes to it from the bench. */
+export async function goTo(page: Page, name: string): Promise<void> {
+  await press(page, 'g')
+  await expect(page.getByRole('dialog')).toBeVisible()
+  await page.keyboard.type(name)
+  await press(page, 'Enter')
+  await expect(page.getByRole('dialog')).toBeHidden()
+}
+
+/** No accessibility violation on the page as it stands. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([])
+}
+
+/** Everything recorded is acknowledged as on disk. */
+export async function expectSaved(page: Page): Promise<void> {
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+}
+
+export { expect }

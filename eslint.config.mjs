@@ -1,0 +1,59 @@
+import next from 'eslint-config-next'
+import tseslint from 'typescript-eslint'
+
+export default tseslint.config(
+  {
+    ignores: [
+      'bench/bare/',
+      '**/.next/',
+      '**/next-env.d.ts',
+      'node_modules/',
+      'data/',
+      'next-env.d.ts',
+      'test-results/',
+      'playwright-report/',
+      'db/migrations/',
+    ],
+  },
+  ...next,
+  {
+    files: ['**/*.ts', '**/*.tsx', '**/*.mts'],
+    extends: [...tseslint.configs.strictTypeChecked, ...tseslint.configs.stylisticTypeChecked],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      '@typescript-eslint/consistent-type-definitions': 'off',
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
+      '@typescript-eslint/switch-exhaustiveness-check': 'error',
+    },
+  },
+  {
+    // The core is pure: no clock, no chance, no environment. They come in by argument.
+    files: ['core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        'process',
+        'window',
+        'document',
+        'localStorage',
+        'fetch',
+        'setTimeout',
+        'setInterval',
+        'performance',
+        'crypto',
+        'console',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Chance comes in by argument.' },
+        { object: 'Date', property: 'now', message: 'Time comes in by argument.' },
+      ],
+      'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Time comes in by argument.' }],
+    },
+  },
+)

@@ -1,0 +1,3 @@
+export async function register() {
+  if (process.env.NEXT_RUNTIME === 'nodejs') await import('./instrumentation-node')
+}

@@ -1,0 +1,19 @@
+#!/usr/bin/env bash
+# Installs, builds, migrates, fills the demo clinic and starts on loopback.
+#   npm run demo              keeps the data of the last time
+#   npm run demo -- --reset   starts with a fresh demo clinic; the old data is moved aside
+source "$(dirname "$0")/ready.sh"
+
+port="${PORT:-4321}"
+reset=""
+for word in "$@"; do
+  case "$word" in
+    --reset) reset="--reset" ;;
+    *) stop "“$word” is not known here. Only --reset is." ;;
+  esac
+done
+
+build_if_changed
+npx tsx scripts/seed.ts $reset
+say "Dust Lantern: http://127.0.0.1:$port   (Ctrl+C ends it; the data stays in ${DUST_LANTERN_DATA:-data}/)"
+exec node node_modules/next/dist/bin/next start -H 127.0.0.1 -p "$port"

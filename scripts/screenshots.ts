@@ -1,0 +1,110 @@
+// One current picture of each main view, from demo data: npm run screenshots [-- FOLDER].
+// Needs a build (npm run build) and Chromium.
+import { spawn } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+import { chromium, type Page } from '@playwright/test'
+import { fillDemoClinic } from '../db/demo/clinic'
+import { openDb } from '../db/open'
+import { examHeads } from '../db/queries/exams'
+import { CHROMIUM } from '../e2e/chromium'
+
+const out = process.argv[2] ?? 'docs/screenshots'
+const data = mkdtempSync(path.join(tmpdir(), 'dust-lantern-shots-'))
+const PORT = '3199'
+const db = openDb(path.join(data, 'clinic.sqlite'))
+fillDemoClinic(db, new Date())
+const exam = Object.fromEntries(examHeads(db).map((head) => [head.person.name, head.id]))
+db.$client.close()
+
+const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', PORT], {
+  env: { ...process.env, DUST_LANTERN_DATA: data, NEXT_TELEMETRY_DISABLED: '1' },
+  stdio: 'ignore',
+})
+const base = `http://127.0.0.1:${PORT}`
+
+async function ready(): Promise<void> {
+  for (let tries = 0; tries < 100; tries++) {
+    const answer = await fetch(`${base}/health`).catch(() => null)
+    if (answer?.ok) return
+    await new Promise((resolve) => setTimeout(resolve, 200))
+  }
+  throw new Error('The server did not start. Is there a build? npm run build')
+}
+
+/** A view: where it is, and what is done there before the picture. */
+interface View {
+  readonly name: string
+  readonly at: string
+  readonly lamp?: boolean
+  readonly before?: (page: Page) => Promise<void>
+}
+
+async function press(page: Page, keys: readonly string[]): Promise<void> {
+  for (const key of keys) await page.keyboard.press(key)
+}
+
+const of = (name: string, screen: string) => `/exam/${exam[name] ?? ''}/${screen}`
+const VIEWS: readonly View[] = [
+  { name: 'today', at: '/today' },
+  { name: 'story', at: of('Imre Talvane', 'story') },
+  {
+    name: 'safety',
+    at: of('Corwin Teasel', 'safety'),
+    before: (page) => press(page, [...Array.from({ length: 16 }, () => 'n'), 'y', 'r', 'n', 'n', 'y']),
+  },
+  { name: 'bench', at: of('Imre Talvane', 'bench') },
+  {
+    name: 'bench-confirm',
+    at: of('Corwin Teasel', 'bench'),
+    before: async (page) => {
+      // Past the seated tests to the raise: any test by its name.
+      await press(page, ['g'])
+      await page.keyboard.type('straight leg raise left')
+      await press(page, ['Enter', '4', '6', 'Enter', 'b'])
+    },
+  },
+  {
+    name: 'bench-slump',
+    at: of('Corwin Teasel', 'bench'),
+    before: async (page) => {
+      await press(page, ['Space', 'Space', 'Space', 'Space', 'a'])
+      await page.waitForTimeout(7500)
+    },
+  },
+  { name: 'bench-lamp', at: of('Odalys Brightmoor', 'bench'), lamp: true },
+  {
+    name: 'bench-barred',
+    at: of('Corwin Teasel', 'safety'),
+    before: async (page) => {
+      await press(page, [...Array.from({ length: 16 }, () => 'n'), 'y'])
+      await page.getByRole('link', { name: 'To the bench' }).click()
+      await page.waitForURL(/bench$/)
+      await press(page, ['g'])
+      await page.keyboard.type('thigh thrust left')
+      await press(page, ['Enter'])
+    },
+  },
+  { name: 'weigh', at: of('Odalys Brightmoor', 'weigh') },
+  { name: 'note', at: of('Odalys Brightmoor', 'note') },
+  { name: 'library', at: '/library' },
+  { name: 'library-test', at: '/library/sacral-thrust' },
+]
+
+try {
+  await ready()
+  const browser = await chromium.launch(CHROMIUM)
+  for (const view of VIEWS) {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme: view.lamp ? 'dark' : 'light' })
+    await page.goto(base + view.at, { waitUntil: 'networkidle' })
+    await view.before?.(page)
+    await page.waitForTimeout(900)
+    await page.screenshot({ path: path.join(out, `${view.name}.png`) })
+    await page.close()
+  }
+  await browser.close()
+} finally {
+  server.kill('SIGTERM')
+  rmSync(data, { recursive: true, force: true })
+}

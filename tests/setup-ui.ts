@@ -1,0 +1,31 @@
+import 'fake-indexeddb/auto'
+import '@testing-library/jest-dom/vitest'
+import { cleanup } from '@testing-library/react'
+import { IDBFactory } from 'fake-indexeddb'
+import { afterEach, beforeEach, vi } from 'vitest'
+
+// Nothing outside can be reached from these tests: every request fails as it does offline.
+beforeEach(() => {
+  // What one test left waiting on the device is not taken up by the next.
+  vi.stubGlobal('indexedDB', new IDBFactory())
+  vi.stubGlobal('fetch', () => Promise.reject(new TypeError('offline')))
+  vi.stubGlobal(
+    'EventSource',
+    class {
+      close() {
+        // No stream was opened.
+      }
+    },
+  )
+  // Intervals come from a worker, which these tests do without: they stay "being computed".
+  vi.stubGlobal(
+    'Worker',
+    class extends EventTarget {
+      postMessage() {
+        // Nobody answers.
+      }
+    },
+  )
+  Element.prototype.scrollIntoView = () => undefined
+})
+afterEach(cleanup)

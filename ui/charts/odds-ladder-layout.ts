@@ -1,0 +1,67 @@
+import { scaleLinear } from 'd3-scale'
+import { testById } from '@/core/catalogue'
+import { odds, probability } from '@/core/evidence/odds'
+import type { JoinedStep, Weighed } from '@/core/evidence/weigh'
+
+/** One row of the ladder: where the probability stood, and where it went. */
+export interface Rung {
+  readonly kind: 'start' | 'single' | 'alone' | 'together'
+  readonly label: string
+  /** "×2.8", or the starting percentage's reason. */
+  readonly says: string
+  readonly from: number
+  readonly to: number
+}
+
+/**
+ * The ladder from the starting odds to now.
+ *
+ * Findings that share a cause get a faint rung each, as if they stood alone, and one solid rung together.
+ */
+export function rungsOf(weighed: Weighed): readonly Rung[] {
+  const start: Rung = { kind: 'start', label: 'Start', says: weighed.prior.assumed ? 'assumed' : 'from a study', from: weighed.prior.p, to: weighed.prior.p }
+  let at = weighed.prior.p
+  const rungs = weighed.joined.flatMap((joined) => {
+    const before = at
+    at = times(before, joined.together)
+    return rungsOfJoined(joined, before, at)
+  })
+  return [start, ...rungs]
+}
+
+function rungsOfJoined(joined: JoinedStep, before: number, after: number): readonly Rung[] {
+  const single = joined.steps.length === 1
+  const members = joined.steps.map((step): Rung => {
+    const label = `${testById(step.test)?.name ?? step.test} ${step.positive ? 'reproduced' : 'not reproduced'}`
+    return { kind: single ? 'single' : 'alone', label, says: times2(step.lr), from: before, to: times(before, step.lr) }
+  })
+  if (single) return members
+  return [
+    ...members,
+    {
+      kind: 'together',
+      label: `Together, ${joined.group?.name ?? 'one cause'} counted once`,
+      says: `${times2(joined.together)} (multiplied: ${times2(joined.multiplied)})`,
+      from: before,
+      to: after,
+    },
+  ]
+}
+
+function times(p: number, lr: number): number {
+  return probability(odds(p) * lr)
+}
+
+/** A likelihood ratio as a factor, two figures. */
+export function times2(lr: number): string {
+  return `×${Number(lr.toPrecision(2))}`
+}
+
+/** Ticks of the probability axis. */
+export const TICKS = [0.02, 0.05, 0.1, 0.2, 0.35, 0.5, 0.65, 0.8, 0.9, 0.95, 0.98] as const
+
+/** Probability to horizontal place: equal factors of the odds are equal lengths. */
+export function oddsScale(width: number): (p: number) => number {
+  const scale = scaleLinear([Math.log(odds(0.01)), Math.log(odds(0.99))], [0, width]).clamp(true)
+  return (p) => scale(Math.log(odds(Math.min(0.99, Math.max(0.01, p)))))
+}

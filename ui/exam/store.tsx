@@ -1,0 +1,99 @@
+'use client'
+
+import { createContext, type ReactNode, useContext, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
+import { v7 } from 'uuid'
+import { type Assessment, assess } from '@/core/assess'
+import type { EventContent, ExamEvent } from '@/core/record/event'
+import { type Exam, examFrom } from '@/core/record/exam'
+import type { Problem } from '@/core/vocabulary/problem'
+import { collect, deliver } from './delivery'
+import { openOutbox } from './outbox'
+import { createSession, type Session } from './session'
+
+/** How the record in this window stands with the one on disk. */
+export interface Link {
+  /** Events not yet acknowledged as on disk. */
+  readonly waiting: number
+  readonly reachable: boolean
+}
+
+/** The examination in this window, and the only way to change it. */
+export interface ExamStore {
+  readonly exam: Exam
+  readonly assessment: Assessment
+  readonly link: Link
+  readonly problem: Problem | null
+  /** Add what happened. Shown at once, kept on this device, sent until acknowledged. */
+  readonly record: (contents: readonly EventContent[]) => boolean
+  /** Take the last step on the bench back. */
+  readonly undo: () => boolean
+  readonly dismissProblem: () => void
+}
+
+const ExamContext = createContext<ExamStore | null>(null)
+
+/** The examination of this page. */
+export function useExam(): ExamStore {
+  const store = useContext(ExamContext)
+  if (!store) throw new Error('useExam is used outside an examination.')
+  return store
+}
+
+/** Wait between tries while the server cannot be reached, in milliseconds. */
+const RETRY_MS = 2000
+
+interface Props {
+  readonly examId: string
+  readonly by: string
+  readonly stored: readonly ExamEvent[]
+  readonly children: ReactNode
+}
+
+/** Gives the pages of one examination its record, and keeps it flowing to the server. */
+export function ExamProvider({ examId, by, stored, children }: Props) {
+  const [session] = useState(() => sessionOf(examId, by, stored))
+  const state = useSyncExternalStore(session.subscribe, session.state, session.state)
+  useEffect(() => {
+    void session.resume()
+    const send = () => void session.send()
+    const again = setInterval(send, RETRY_MS)
+    window.addEventListener('online', send)
+    // Other windows of this examination: the stream only says that it grew.
+    const stream = new EventSource(`/exam/${examId}/live`)
+    stream.onmessage = () => void session.refresh()
+    stream.onopen = () => void session.refresh()
+    return () => {
+      stream.close()
+      clearInterval(again)
+      window.removeEventListener('online', send)
+    }
+  }, [session, examId])
+  const { onDisk, waiting, reachable, problem } = state
+  const exam = useMemo(() => examFrom([...onDisk, ...waiting]), [onDisk, waiting])
+  const assessment = useMemo(() => exam && assess(exam), [exam])
+  const store = useMemo<ExamStore | null>(
+    () =>
+      exam &&
+      assessment && {
+        exam,
+        assessment,
+        link: { waiting: waiting.length, reachable },
+        problem,
+        record: session.record,
+        undo: session.undo,
+        dismissProblem: session.dismissProblem,
+      },
+    [exam, assessment, waiting.length, reachable, problem, session],
+  )
+  return store && <ExamContext value={store}>{children}</ExamContext>
+}
+
+function sessionOf(examId: string, by: string, stored: readonly ExamEvent[]): Session {
+  return createSession(examId, stored, {
+    // The browser's store does not exist while the server renders the page; nothing is recorded there.
+    outbox: typeof indexedDB === 'undefined' ? new Promise(() => undefined) : openOutbox(),
+    deliver: (after, events) => deliver(examId, after, events),
+    collect: (after) => collect(examId, after),
+    stamp: (content) => ({ ...content, id: v7(), at: Date.now(), by }),
+  })
+}

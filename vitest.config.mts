@@ -1,0 +1,23 @@
+import { fileURLToPath } from 'node:url'
+import react from '@vitejs/plugin-react'
+import { defineConfig } from 'vitest/config'
+
+const at = (path: string) => fileURLToPath(new URL(path, import.meta.url))
+const alias = { '@': at('.'), 'server-only': at('./tests/empty.ts') }
+
+export default defineConfig({
+  resolve: { alias },
+  test: {
+    projects: [
+      {
+        extends: true,
+        test: { name: 'core', environment: 'node', include: ['{core,db,server,devices,scripts,app}/**/*.test.ts'] },
+      },
+      {
+        extends: true,
+        plugins: [react()],
+        test: { name: 'ui', environment: 'jsdom', include: ['ui/**/*.test.{ts,tsx}', 'app/**/*.test.tsx'], setupFiles: ['./tests/setup-ui.ts'] },
+      },
+    ],
+  },
+})
