@@ -1,4 +1,5 @@
 import { CATALOGUE, testById } from './catalogue'
+import { LOWER } from './catalogue/exam-test'
 import { CLUSTERS } from './clusters'
 import { type Interplay, interplayOf } from './clusters/interplay'
 import { type RuleVerdict, ruleVerdict } from './clusters/verdict'
@@ -8,6 +9,7 @@ import { findingsOf } from './findings/findings'
 import type { Finding, SourceReading } from './findings/finding'
 import type { Exam } from './record/exam'
 import { soreSides } from './story/sore-sides'
+import { areaOf, bodyArea } from './vocabulary/body-area'
 import { SIDES, type Side } from './vocabulary/side'
 import { type Family, SOURCES, type SourceId, sourceOf } from './vocabulary/source'
 
@@ -76,8 +78,19 @@ export function assessFindings(exam: Exam, findings: readonly Finding[], sides: 
  */
 export function sidesInQuestion(exam: Exam, findings: readonly Finding[]): readonly Side[] {
   const painful = new Set<Side>(soreSides(exam))
-  for (const finding of findings) if (finding.result === 'positive') painful.add(finding.about)
+  for (const finding of findings) if (finding.result === 'positive' && isSided(finding)) painful.add(finding.about)
   return SIDES.filter((side) => painful.has(side))
+}
+
+/** A finding of a test without a side speaks of one only where a symptom came on. */
+function isSided(finding: Finding): boolean {
+  return finding.symptom !== null || testById(finding.test)?.sides === 'each'
+}
+
+/** Is the complaint, as painted, in a region where this weighed source is looked for? Everywhere while nothing is painted. */
+function inRegion(exam: Exam): boolean {
+  const zones = exam.symptoms.flatMap((s) => s.places).map((place) => bodyArea(areaOf(place)).zone)
+  return zones.length === 0 || zones.some((zone) => LOWER.includes(zone))
 }
 
 function sourceVerdict(
@@ -96,7 +109,9 @@ function sourceVerdict(
   const common = { side, family: sourceOf(source).family, rules: own, pointers }
   if (weighedId) {
     const prior = startOf(weighedId, side, exam, priors)
-    return { ...common, source: weighedId, prior, weighed: weigh(weighedId, side, prior, findings, rules, testById) }
+    const weighed = weigh(weighedId, side, prior, findings, rules, testById)
+    // The sources weighed so far all lie low; above, a strip that nothing will light only takes room.
+    return weighed || pointers.length > 0 || inRegion(exam) ? { ...common, source: weighedId, prior, weighed } : null
   }
   // Sources nothing can move and nothing points at say nothing; leaving them out keeps the board readable.
   return pointers.length === 0 ? null : { ...common, source, prior: null, weighed: null }

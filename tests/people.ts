@@ -1,3 +1,7 @@
+import { testById } from '../core/catalogue'
+import { nextStage } from '../core/record/ladder'
+import { cellsOf, type StageOutline } from '../core/record/outline'
+import type { TestSide } from '../core/vocabulary/side'
 import { RULEBOOK } from '../core/safety/rulebook'
 import type { Answer } from '../core/record/answer'
 import { type Composed, compose, composedId } from '../core/record/compose'
@@ -30,6 +34,43 @@ export const STRETCH: Answer = { said: 'stretch', places: [] }
 /** S1 came on, at these places and this strong. */
 export function own(places: readonly Place[], intensity = 5, onset?: number): Answer {
   return { said: 'familiar', symptom: 'S1', places, intensity, ...(onset !== undefined && { onset }) }
+}
+
+/** What a healthy person gives at a stage: nothing, no change, the first choice, a usual figure, usual cells. */
+export function quiet(stage: StageOutline): Answer {
+  switch (stage.kind) {
+    case 'load':
+      return NOTHING
+    case 'release':
+    case 'relief':
+      return { said: 'unchanged' }
+    case 'return':
+      return { said: 'stayed-away' }
+    case 'observe':
+      return { said: 'observed', choice: stage.choices?.[0]?.id ?? '' }
+    case 'measure':
+      return { said: 'measured', trials: [stage.angle ? Math.round((stage.angle.usual[0] + 3 * stage.angle.usual[1]) / 4) : 0] }
+    case 'grid':
+      return {
+        said: 'grid',
+        cells: Object.fromEntries((stage.grid ? cellsOf(stage.grid) : []).map((c) => [c.id, c.column.usual ?? c.column.values[0]?.id ?? ''])),
+      }
+  }
+}
+
+/** Perform a test to its end with quiet answers, but for the stages that are answered otherwise. */
+export function performed(record: Composed, id: string, side: TestSide, given: Readonly<Record<string, Answer>> = {}, variant?: string): Composed {
+  const test = testById(id)
+  if (!test) throw new Error(`There is no test called ${id}.`)
+  const way = variant ?? test.variants[0]?.id ?? ''
+  const run = composedId(AT, `${id} ${side}`, record.events.length)
+  let next = record.then({ type: 'test-started', run, test: id, side, variant: way })
+  for (;;) {
+    const now = next.exam.runs.find((r) => r.id === run)
+    const stage = now && nextStage(now, test)
+    if (!stage) return next
+    next = next.then({ type: 'stage-answered', run, stage: stage.id, answer: given[stage.id] ?? quiet(stage) })
+  }
 }
 
 /** S1 in the right buttock: counts for the right sacroiliac joint. */

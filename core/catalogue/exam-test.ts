@@ -1,6 +1,7 @@
 import type { StageOutline, TestOutline, VariantOutline } from '../record/outline'
 import type { Pose } from '../vocabulary/pose'
 import type { Posture } from '../vocabulary/posture'
+import type { BodyArea } from '../vocabulary/body-area'
 import { capital } from '../vocabulary/sentence'
 import { otherSide, type TestSide } from '../vocabulary/side'
 import type { Reading } from './reading/reading'
@@ -15,6 +16,8 @@ export interface Stage extends StageOutline {
   readonly ask: string
   /** How long the position or load is held, in seconds; 0 when it is not. */
   readonly holdSeconds: number
+  /** Done by the patient alone: no hand is drawn. */
+  readonly handsOff?: true
   readonly pose: Pose
 }
 
@@ -33,7 +36,11 @@ export interface ExamTest extends TestOutline {
   /** One or two words for a chip: "thigh thrust". */
   readonly short: string
   readonly alsoCalled: readonly string[]
-  readonly region: 'pelvis' | 'leg'
+  readonly region: 'neck' | 'arm' | 'back' | 'leg' | 'pelvis'
+  /** Where a complaint lies for which the route plans this test; on call only (by name) when empty. */
+  readonly plannedFor: readonly BodyArea['zone'][]
+  /** Contact before which consent is asked again and a chaperone offered. */
+  readonly intimate?: IntimateRegion
   readonly purpose: string
   /** Structures the test stresses, most first. */
   readonly structures: readonly string[]
@@ -59,9 +66,21 @@ export interface ExamTest extends TestOutline {
   readonly loadsBoth?: true
   /** Answered already by this test when that is done on the same side; never repeated. */
   readonly filledBy?: string
+  /** Offered right after this test of the same side, while that stayed quiet; a symptom there ends the chain. */
+  readonly chain?: { readonly after: string }
   /** Tests that share a cause are not independent evidence. */
   readonly shares: readonly string[]
 }
+
+/** Regions before whose contact consent is asked again. */
+export const INTIMATE = ['pubic', 'groin', 'sacral', 'abdomen', 'rib-margin'] as const
+export type IntimateRegion = (typeof INTIMATE)[number]
+
+/** Complaints of the low back, pelvis and leg; and of the neck and arm. */
+export const LOWER: ExamTest['plannedFor'] = ['low-back', 'pelvis', 'thigh', 'below-knee']
+export const UPPER: ExamTest['plannedFor'] = ['head', 'neck', 'arm']
+/** Every spinal complaint. */
+export const SPINE: ExamTest['plannedFor'] = [...UPPER, 'trunk', ...LOWER]
 
 /** Declare a test. Checks nothing at run time: the types and catalogue.test.ts do. */
 export function defineTest(test: ExamTest): ExamTest {

@@ -1,4 +1,4 @@
-import type { ArmPose, LegPose, SidePose, SpreadLeg } from '../vocabulary/pose'
+import type { ArmPose, FrontPose, LegPose, SidePose, SpreadLeg } from '../vocabulary/pose'
 
 /** A straight leg at rest. */
 export const STRAIGHT: LegPose = { hip: 0, knee: 0, ankle: -12 }
@@ -52,4 +52,66 @@ export const FACE_DOWN: Omit<SidePose, 'contacts'> = {
   far: { hip: 0, knee: 0, ankle: -62 },
   nearArm: { shoulder: -5, elbow: 6 },
   farArm: { shoulder: -5, elbow: 6 },
+}
+
+/** Sitting, seen from the front; tests change what they move. */
+export const SITTING_FRONT: Omit<FrontPose, 'contacts'> = {
+  plane: 'front',
+  is: 'sitting',
+  support: 'seat',
+  near: { out: 14, bend: 14, thighSeen: 0.3, shinSeen: 1 },
+  far: { out: 14, bend: 14, thighSeen: 0.3, shinSeen: 1 },
+}
+
+/** Standing, seen from behind; the tested side is at the right of the picture for the right. */
+export const STANDING_BEHIND: Omit<FrontPose, 'contacts'> = {
+  plane: 'front',
+  is: 'standing',
+  fromBehind: true,
+  support: 'floor',
+  near: { out: 3, bend: 2, thighSeen: 1, shinSeen: 1 },
+  far: { out: 3, bend: 2, thighSeen: 1, shinSeen: 1 },
+}
+
+/** Standing, seen from the side. */
+export const STANDING: Omit<SidePose, 'contacts'> = {
+  plane: 'profile',
+  seen: 'beside',
+  lies: 'upright',
+  support: 'floor',
+  lumbar: 0,
+  thorax: 0,
+  neck: 0,
+  near: { hip: 0, knee: 0, ankle: 0 },
+  far: { hip: 0, knee: 0, ankle: 0 },
+  nearArm: { shoulder: 2, elbow: 8 },
+  farArm: { shoulder: 2, elbow: 8 },
+}
+
+/** Lying on the back, seen from above. */
+export const ON_THE_BACK_FRONT: Omit<FrontPose, 'contacts'> = { plane: 'front', support: 'table', near: LEG_FLAT, far: LEG_FLAT }
+
+/** Lying on the side, seen from above, hips and knees bent; the tested side is up. */
+export const ON_THE_SIDE: Omit<SidePose, 'contacts'> = {
+  plane: 'profile',
+  seen: 'above',
+  lies: 'face-up',
+  support: 'table',
+  lumbar: 6,
+  thorax: 8,
+  neck: 8,
+  near: { hip: 45, knee: 90, ankle: -5 },
+  far: { hip: 38, knee: 82, ankle: -5 },
+  nearArm: { shoulder: 62, elbow: 52 },
+  farArm: { shoulder: 88, elbow: 60 },
+}
+
+/** Trunk face down on the table, feet on the floor. */
+export const OVER_THE_EDGE: Omit<SidePose, 'contacts'> = {
+  ...FACE_DOWN,
+  support: 'table-edge',
+  near: { hip: 84, knee: 6, ankle: 0 },
+  far: { hip: 84, knee: 6, ankle: 0 },
+  nearArm: { shoulder: 150, elbow: 30 },
+  farArm: { shoulder: 150, elbow: 30 },
 }

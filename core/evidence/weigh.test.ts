@@ -78,7 +78,7 @@ describe('several answers together', () => {
 
 describe('starting odds', () => {
   const exam = (...places: Parameters<typeof own>[0]) => ({
-    symptoms: [{ id: 'S1' as const, words: '', places, qualities: [], now: 3, bringsOn: '', eases: '', stirring: null }],
+    symptoms: [{ id: 'S1' as const, words: '', places, qualities: [], worst: null, usual: null, now: 3, bringsOn: '', eases: '', stirring: null }],
   })
 
   it('follow from where that side’s pain is painted, and say where they are assumed', () => {

@@ -55,15 +55,22 @@ const PATCHES: Record<AreaId, Patch> = {
   chest: { on: 'axis', from: 71, to: 132, inner: 0, outer: 1 },
   'upper-arm-front': { on: 'arm', from: 0.2, to: 0.5, inner: 0, outer: 1 },
   'forearm-front': { on: 'arm', from: 0.5, to: 0.81, inner: 0, outer: 1 },
-  palm: { on: 'arm', from: 0.81, to: 1, inner: 0, outer: 1 },
+  palm: { on: 'arm', from: 0.81, to: 0.9, inner: 0, outer: 1 },
+  thumb: { on: 'arm', from: 0.9, to: 1, inner: 0.66, outer: 1 },
+  'middle-finger': { on: 'arm', from: 0.9, to: 1, inner: 0.33, outer: 0.66 },
+  'little-finger': { on: 'arm', from: 0.9, to: 1, inner: 0, outer: 0.33 },
   abdomen: { on: 'axis', from: 132, to: 190, inner: 0, outer: 1 },
-  groin: { on: 'axis', from: 190, to: 222, inner: 0, outer: 0.62 },
-  'thigh-front': { on: 'axis', from: 222, to: 290, inner: 0.38, outer: 1 },
+  groin: { on: 'axis', from: 190, to: 222, inner: 0.28, outer: 0.62 },
+  pubic: { on: 'axis', from: 204, to: 222, inner: 0, outer: 0.28 },
+  'thigh-front': { on: 'axis', from: 222, to: 290, inner: 0.38, outer: 0.8 },
+  'thigh-outer': { on: 'axis', from: 222, to: 290, inner: 0.8, outer: 1 },
   'thigh-inner': { on: 'axis', from: 222, to: 290, inner: 0, outer: 0.38 },
   'knee-front': { on: 'axis', from: 290, to: 314, inner: 0, outer: 1 },
   'shin-outer': { on: 'axis', from: 314, to: 386, inner: 0.5, outer: 1 },
   'shin-inner': { on: 'axis', from: 314, to: 386, inner: 0, outer: 0.5 },
-  'foot-top': { on: 'axis', from: 386, to: 410, inner: 0, outer: 1 },
+  'foot-top': { on: 'axis', from: 386, to: 399, inner: 0, outer: 1 },
+  'big-toe': { on: 'axis', from: 399, to: 410, inner: 0, outer: 0.5 },
+  'outer-foot': { on: 'axis', from: 399, to: 410, inner: 0.5, outer: 1 },
   'back-of-head': { on: 'axis', from: 0, to: 48, inner: 0, outer: 1 },
   'neck-back': { on: 'axis', from: 48, to: 71, inner: 0, outer: 1 },
   'shoulder-back': { on: 'arm', from: 0, to: 0.2, inner: 0, outer: 1 },
@@ -74,7 +81,8 @@ const PATCHES: Record<AreaId, Patch> = {
   'mid-back': { on: 'axis', from: 116, to: 150, inner: 0, outer: 1 },
   'low-back': { on: 'axis', from: 150, to: 178, inner: 0, outer: 1 },
   sacroiliac: { on: 'axis', from: 178, to: 198, inner: 0, outer: 0.55 },
-  buttock: { on: 'axis', from: 198, to: 228, inner: 0, outer: 0.78 },
+  buttock: { on: 'axis', from: 198, to: 228, inner: 0.22, outer: 0.78 },
+  saddle: { on: 'axis', from: 214, to: 228, inner: 0, outer: 0.22 },
   'outer-hip': { on: 'axis', from: 178, to: 228, inner: 0.78, outer: 1 },
   'thigh-back': { on: 'axis', from: 228, to: 290, inner: 0, outer: 1 },
   'knee-back': { on: 'axis', from: 290, to: 314, inner: 0, outer: 1 },
@@ -83,9 +91,13 @@ const PATCHES: Record<AreaId, Patch> = {
 }
 
 /** Extra patches that belong to an area but lie beside its main one. */
-const EXTRA: Partial<Record<AreaId, Patch>> = {
-  'thigh-front': { on: 'axis', from: 190, to: 222, inner: 0.62, outer: 1 },
-  buttock: { on: 'axis', from: 178, to: 198, inner: 0.55, outer: 0.78 },
+const EXTRA: Partial<Record<AreaId, readonly Patch[]>> = {
+  'thigh-front': [{ on: 'axis', from: 190, to: 222, inner: 0.62, outer: 1 }],
+  groin: [{ on: 'axis', from: 190, to: 204, inner: 0, outer: 0.28 }],
+  buttock: [
+    { on: 'axis', from: 178, to: 198, inner: 0.55, outer: 0.78 },
+    { on: 'axis', from: 198, to: 214, inner: 0, outer: 0.22 },
+  ],
 }
 
 const STEPS = 28
@@ -100,8 +112,7 @@ export function chartShapes(view: 'front' | 'back'): readonly ChartShape[] {
   const areas = (Object.keys(BODY_AREAS) as AreaId[]).filter((area) => bodyArea(area).view === view)
   return (['right', 'left'] as const).flatMap((side) =>
     areas.flatMap((area) => {
-      const extra = EXTRA[area]
-      return [PATCHES[area], ...(extra ? [extra] : [])].map((patch) => ({
+      return [PATCHES[area], ...(EXTRA[area] ?? [])].map((patch) => ({
         place: placeAt(side, area),
         view,
         points: outline(patch).map((p) => ({ x: p.x * toward(side, view), y: p.y })),

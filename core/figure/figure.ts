@@ -25,12 +25,21 @@ export interface Body {
     readonly half: number
     readonly faces: Degrees /** Turn from the face towards the chin. */
     readonly chin: 1 | -1
-    readonly seen: 'profile' | 'from-above'
+    readonly seen: 'profile' | 'from-above' | 'from-behind'
+    /** Direction of the crown, and how far the face is turned to the right of a viewer who sees the crown up. */
+    readonly crown: Degrees
+    readonly turn: Degrees
   }
   readonly limbs: readonly Limb[]
   readonly bones: Readonly<Partial<Record<Segment, Bone>>>
   /** What carries the patient: where its surface is, and how far it reaches. */
-  readonly support: { readonly kind: Pose['support']; readonly seen: 'beside' | 'above'; readonly from: Point; readonly to: Point }
+  readonly support: {
+    readonly kind: Pose['support']
+    readonly seen: 'beside' | 'above'
+    readonly from: Point
+    readonly to: Point /** Lowest height it reaches. */
+    readonly floor: number
+  }
   /** The measured joint: its centre, the direction of zero and of the moving limb now, and the limb's length. */
   readonly joint: { readonly at: Point; readonly zero: Degrees; readonly sign: 1 | -1; readonly reach: number } | null
 }
@@ -59,7 +68,7 @@ export interface Figure extends Body {
  * @param angle - the measured joint's angle now, in degrees; the pose's own when absent
  */
 export function figureOf(pose: Pose, side: TestSide, angle?: Degrees): Figure {
-  const body = pose.plane === 'front' ? frontBody(pose) : profileBody(pose, angle)
+  const body = pose.plane === 'front' ? frontBody(pose, angle) : profileBody(pose, angle)
   const hands = pose.contacts.flatMap((contact) => handOn(body, contact))
   const seen = side === 'left' ? mirror(body, hands) : { body, hands }
   return { ...seen.body, hands: seen.hands, bounds: boundsOf(seen.body, seen.hands) }
@@ -69,7 +78,7 @@ function handOn(body: Body, contact: Contact): readonly Hand[] {
   const bone = body.bones[contact.on]
   if (!bone) return []
   const on = between(bone.from, bone.to, contact.along)
-  return [{ at: { x: on.x, y: on.y + contact.off }, from: contact.from, push: contact.push ?? null, says: contact.says ?? null }]
+  return [{ at: { x: on.x + (contact.aside ?? 0), y: on.y + contact.off }, from: contact.from, push: contact.push ?? null, says: contact.says ?? null }]
 }
 
 function mirror(body: Body, hands: readonly Hand[]): { body: Body; hands: readonly Hand[] } {
@@ -78,7 +87,14 @@ function mirror(body: Body, hands: readonly Hand[]): { body: Body; hands: readon
   return {
     body: {
       ...body,
-      head: { ...body.head, at: mirrored(body.head.at), faces: turn(body.head.faces), chin: body.head.chin === 1 ? -1 : 1 },
+      head: {
+        ...body.head,
+        at: mirrored(body.head.at),
+        faces: turn(body.head.faces),
+        chin: body.head.chin === 1 ? -1 : 1,
+        crown: turn(body.head.crown),
+        turn: -body.head.turn,
+      },
       limbs: body.limbs.map((l) => ({ ...l, chain: l.chain.map((c) => ({ ...c, at: mirrored(c.at) })) })),
       bones,
       support: { ...body.support, from: mirrored(body.support.to), to: mirrored(body.support.from) },

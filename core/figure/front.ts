@@ -1,41 +1,84 @@
-import type { FrontPose, SpreadLeg } from '../vocabulary/pose'
+import type { Degrees } from '../vocabulary/degrees'
+import type { FrontPose, SpreadArm, SpreadLeg } from '../vocabulary/pose'
 import { BUILD } from './build'
 import type { Body, Bone, Limb } from './figure'
 import { go, type Point } from './geometry'
 
-/** The body on its back, seen from above with the head at the left: `near` lies towards the viewer's feet. */
-export function frontBody(pose: FrontPose): Body {
+const AT_REST: SpreadArm = { out: 9, bend: -6, upperSeen: 1, foreSeen: 1 }
+
+/**
+ * The body seen from the front.
+ *
+ * Built lying with the head at the left, `near` towards the viewer's feet; a sitting or standing body is the same
+ * one turned upright, and mirrored when it is seen from behind.
+ *
+ * @param angle - replaces the measured joint's own angle, in degrees
+ */
+export function frontBody(pose: FrontPose, angle?: Degrees): Body {
+  const lying = lyingBody(withAngle(pose, angle))
+  if (!pose.is || pose.is === 'lying') return lying
+  const upright = turned(lying, pose)
+  return pose.fromBehind ? { ...upright, head: { ...upright.head, seen: 'from-behind' } } : upright
+}
+
+/** The pose with the measured joint at this angle. */
+function withAngle(pose: FrontPose, angle?: Degrees): FrontPose {
+  if (angle === undefined || !pose.measured) return pose
+  switch (pose.measured) {
+    case 'near-elbow':
+      return { ...pose, nearArm: { ...(pose.nearArm ?? AT_REST), bend: angle } }
+    case 'near-shoulder':
+      return { ...pose, nearArm: { ...(pose.nearArm ?? AT_REST), out: angle } }
+    case 'neck-bend':
+      return { ...pose, neckBend: angle }
+    case 'head-turn':
+      return { ...pose, headTurn: angle }
+  }
+}
+
+function lyingBody(pose: FrontPose): Body {
   const crotch: Point = { x: 0, y: 0 }
   const hips = { near: { x: -4, y: -BUILD.hipHalf }, far: { x: -4, y: BUILD.hipHalf } }
   const pelvisTop = { x: crotch.x - 16, y: 0 }
   const waist = { x: pelvisTop.x - 14, y: 0 }
   const chest = { x: waist.x - 26, y: 0 }
   const shoulders = { near: { x: chest.x - 3, y: -BUILD.shoulderHalf }, far: { x: chest.x - 3, y: BUILD.shoulderHalf } }
-  const headAt = { x: chest.x - 24, y: 0 }
+  const crown = 180 + (pose.neckBend ?? 0)
+  const neckBase = { x: chest.x - 6, y: 0 }
+  const headAt = go(neckBase, crown, 18)
   const near = spreadLeg('near', hips.near, -1, pose.near)
   const far = spreadLeg('far', hips.far, 1, pose.far)
+  const nearArm = spreadArm('near', shoulders.near, -1, pose.nearArm ?? AT_REST)
+  const farArm = spreadArm('far', shoulders.far, 1, pose.farArm ?? AT_REST)
   return {
-    head: { at: headAt, half: BUILD.head.half, faces: 90, chin: 1, seen: 'from-above' },
+    head: { at: headAt, half: BUILD.head.half, faces: 90, chin: 1, seen: 'from-above', crown, turn: pose.headTurn ?? 0 },
     limbs: [
-      ...restingArm('far', shoulders.far, 1),
+      ...farArm.limbs,
       ...far.limbs,
       ...trunk(crotch, pelvisTop, waist, chest),
       {
         id: 'neck',
         layer: 'near',
         chain: [
-          { at: { x: chest.x - 6, y: 0 }, half: 7 },
+          { at: neckBase, half: 7 },
           { at: headAt, half: BUILD.neck.half },
         ],
       },
-      ...restingArm('near', shoulders.near, -1),
+      ...nearArm.limbs,
       ...near.limbs,
     ],
     bones: {
-      head: { from: headAt, to: chest },
+      head: { from: headAt, to: neckBase },
+      neck: { from: neckBase, to: chest },
       thorax: { from: chest, to: waist },
       lumbar: { from: waist, to: pelvisTop },
       pelvis: { from: pelvisTop, to: crotch },
+      'near-shoulder': { from: neckBase, to: shoulders.near },
+      'far-shoulder': { from: neckBase, to: shoulders.far },
+      'near-upper-arm': nearArm.upper,
+      'near-forearm': nearArm.fore,
+      'near-hand': nearArm.hand,
+      'far-forearm': farArm.fore,
       'near-thigh': near.thigh,
       'near-shin': near.shin,
       'far-thigh': far.thigh,
@@ -43,8 +86,48 @@ export function frontBody(pose: FrontPose): Body {
       'near-hip-bone': { from: { x: pelvisTop.x - 2, y: -12.5 }, to: { x: pelvisTop.x + 6, y: -12.5 } },
       'far-hip-bone': { from: { x: pelvisTop.x - 2, y: 12.5 }, to: { x: pelvisTop.x + 6, y: 12.5 } },
     },
-    support: { kind: pose.support, seen: 'above', from: { x: headAt.x - 18, y: 0 }, to: { x: 96, y: 0 } },
-    joint: null,
+    support: { kind: pose.support, seen: 'above', from: { x: headAt.x - 18, y: 0 }, to: { x: 96, y: 0 }, floor: -36 },
+    joint: jointOf(pose, shoulders.near, nearArm, neckBase, headAt, crown),
+  }
+}
+
+function jointOf(pose: FrontPose, shoulder: Point, arm: Arm, neckBase: Point, head: Point, crown: Degrees): Body['joint'] {
+  if (!pose.measured) return null
+  switch (pose.measured) {
+    case 'near-elbow':
+      return { at: arm.fore.from, zero: arm.upperDir, sign: -1, reach: BUILD.forearm.length + BUILD.hand.length }
+    case 'near-shoulder':
+      return { at: shoulder, zero: 0, sign: -1, reach: BUILD.upperArm.length + BUILD.forearm.length }
+    case 'neck-bend':
+      return { at: neckBase, zero: 180, sign: 1, reach: 46 }
+    case 'head-turn':
+      // A turn about the body's length cannot be seen from here: it is drawn as a dial round the head.
+      return { at: head, zero: crown, sign: 1, reach: 27 }
+  }
+}
+
+/** Turned so that the head is up; from behind, the tested side is on the other half. */
+function turned(body: Body, pose: FrontPose): Body {
+  const flip = pose.fromBehind ? -1 : 1
+  const point = (p: Point): Point => ({ x: p.y * flip, y: -p.x })
+  const angle = (d: Degrees): Degrees => (pose.fromBehind ? 180 - (d - 90) : d - 90)
+  const bones = Object.fromEntries(Object.entries(body.bones).map(([id, bone]) => [id, { from: point(bone.from), to: point(bone.to) }]))
+  const limbs = body.limbs.map((l) => ({ ...l, chain: l.chain.map((c) => ({ ...c, at: point(c.at) })) }))
+  const lowest = Math.min(...limbs.flatMap((l) => l.chain.map((c) => c.at.y - c.half)))
+  const sits = pose.is === 'sitting'
+  const y = sits ? -9 : lowest
+  return {
+    ...body,
+    head: { ...body.head, at: point(body.head.at), crown: angle(body.head.crown), turn: body.head.turn * flip },
+    limbs,
+    bones,
+    support: { kind: pose.support, seen: 'beside', from: { x: -34, y }, to: { x: 34, y }, floor: lowest },
+    joint: body.joint && {
+      ...body.joint,
+      at: point(body.joint.at),
+      zero: angle(body.joint.zero),
+      sign: flip === 1 ? body.joint.sign : body.joint.sign === 1 ? -1 : 1,
+    },
   }
 }
 
@@ -101,20 +184,37 @@ function spreadLeg(layer: Limb['layer'], hip: Point, away: 1 | -1, pose: SpreadL
   }
 }
 
-function restingArm(layer: Limb['layer'], shoulder: Point, away: 1 | -1): readonly Limb[] {
-  const elbow = go(shoulder, away * 9, BUILD.upperArm.length)
-  const wrist = go(elbow, away * 3, BUILD.forearm.length)
-  return [
-    {
-      id: `${layer}-arm`,
-      layer,
-      chain: [
-        { at: shoulder, half: BUILD.upperArm.half },
-        { at: elbow, half: BUILD.upperArm.end },
-        { at: wrist, half: BUILD.forearm.end },
-        { at: go(wrist, 0, BUILD.hand.length * 0.5), half: BUILD.hand.half },
-        { at: go(wrist, 0, BUILD.hand.length), half: BUILD.hand.end },
-      ],
-    },
-  ]
+interface Arm {
+  readonly limbs: readonly Limb[]
+  readonly upper: Bone
+  readonly fore: Bone
+  readonly hand: Bone
+  readonly upperDir: Degrees
+}
+
+function spreadArm(layer: Limb['layer'], shoulder: Point, away: 1 | -1, pose: SpreadArm): Arm {
+  const upperDir = away * pose.out
+  const elbow = go(shoulder, upperDir, BUILD.upperArm.length * pose.upperSeen)
+  const foreDir = away * (pose.out + pose.bend)
+  const wrist = go(elbow, foreDir, BUILD.forearm.length * pose.foreSeen)
+  const fingers = go(wrist, foreDir, BUILD.hand.length)
+  return {
+    limbs: [
+      {
+        id: `${layer}-arm`,
+        layer,
+        chain: [
+          { at: shoulder, half: BUILD.upperArm.half },
+          { at: elbow, half: BUILD.upperArm.end },
+          { at: wrist, half: BUILD.forearm.end },
+          { at: go(wrist, foreDir, BUILD.hand.length * 0.5), half: BUILD.hand.half },
+          { at: fingers, half: BUILD.hand.end },
+        ],
+      },
+    ],
+    upper: { from: shoulder, to: elbow },
+    fore: { from: elbow, to: wrist },
+    hand: { from: wrist, to: fingers },
+    upperDir,
+  }
 }

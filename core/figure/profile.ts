@@ -17,8 +17,11 @@ const LIES: Record<SidePose['lies'], { readonly caudal: Degrees; readonly front:
  * @param angle - replaces the measured joint's own angle, in degrees
  */
 export function profileBody(pose: SidePose, angle?: Degrees): Body {
+  return builtFrom(withAngle(pose, angle))
+}
+
+function builtFrom(pose: SidePose): Body {
   const { caudal, front } = LIES[pose.lies]
-  const near = withAngle(pose, angle)
   const hip: Point = { x: 0, y: 0 }
   const cranial = caudal + 180
   const pelvisTop = go(hip, cranial, BUILD.pelvis.length)
@@ -32,7 +35,7 @@ export function profileBody(pose: SidePose, angle?: Degrees): Body {
   const shoulder = go(lumbarTop, thoraxDir, BUILD.thorax.length * 0.86)
   const trunkCaudal = thoraxDir + 180
 
-  const nearLeg = leg('near', hip, caudal, front, near)
+  const nearLeg = leg('near', hip, caudal, front, pose.near)
   const farLeg = leg('far', hip, caudal, front, pose.far)
   const nearArm = arm('near', shoulder, trunkCaudal, front, pose.nearArm)
   const farArm = arm('far', shoulder, trunkCaudal, front, pose.farArm)
@@ -56,14 +59,19 @@ export function profileBody(pose: SidePose, angle?: Degrees): Body {
     ],
   }
   return {
-    head: { at: headAt, half: BUILD.head.half, faces: neckDir - front * 90, chin: front === 1 ? -1 : 1, seen: 'profile' },
-    limbs: [...farLeg.limbs, ...farArm, trunk, neck, ...nearLeg.limbs, ...nearArm],
+    head: { at: headAt, half: BUILD.head.half, faces: neckDir - front * 90, chin: front === 1 ? -1 : 1, seen: 'profile', crown: neckDir, turn: 0 },
+    limbs: [...farLeg.limbs, ...farArm.limbs, trunk, neck, ...nearLeg.limbs, ...nearArm.limbs],
     bones: {
       head: { from: neckTop, to: headAt },
       neck: { from: thoraxTop, to: neckTop },
       thorax: { from: thoraxTop, to: lumbarTop },
       lumbar: { from: lumbarTop, to: pelvisTop },
       pelvis: { from: pelvisTop, to: hip },
+      'near-shoulder': { from: neckTop, to: shoulder },
+      'near-upper-arm': nearArm.upper,
+      'near-forearm': nearArm.fore,
+      'near-hand': nearArm.hand,
+      'far-forearm': farArm.fore,
       'near-thigh': nearLeg.thigh,
       'near-shin': nearLeg.shin,
       'near-foot': nearLeg.foot,
@@ -71,20 +79,27 @@ export function profileBody(pose: SidePose, angle?: Degrees): Body {
       'far-shin': farLeg.shin,
     },
     support: supportOf(pose, hip, headAt, nearLeg, farLeg),
-    joint: jointOf(pose, caudal, front, nearLeg),
+    joint: jointOf(pose, caudal, front, nearLeg, { neck: { at: thoraxTop, zero: thoraxDir }, trunk: { at: pelvisTop, zero: cranial } }),
   }
 }
 
-/** The tested leg with the measured joint at this angle. */
-function withAngle(pose: SidePose, angle?: Degrees): LegPose {
-  if (angle === undefined || !pose.measured) return pose.near
+/** Share of a bend of the whole trunk that the low back does; the chest does the rest. */
+const LOW_BACK_SHARE = 0.6
+
+/** The pose with the measured joint at this angle. */
+function withAngle(pose: SidePose, angle?: Degrees): SidePose {
+  if (angle === undefined || !pose.measured) return pose
   switch (pose.measured) {
     case 'near-hip':
-      return { ...pose.near, hip: angle }
+      return { ...pose, near: { ...pose.near, hip: angle } }
     case 'near-knee':
-      return { ...pose.near, knee: angle }
+      return { ...pose, near: { ...pose.near, knee: angle } }
     case 'near-ankle':
-      return { ...pose.near, ankle: angle }
+      return { ...pose, near: { ...pose.near, ankle: angle } }
+    case 'neck':
+      return { ...pose, neck: angle }
+    case 'trunk':
+      return { ...pose, lumbar: angle * LOW_BACK_SHARE, thorax: angle * (1 - LOW_BACK_SHARE) }
   }
 }
 
@@ -135,13 +150,19 @@ function leg(layer: Limb['layer'], hip: Point, caudal: Degrees, front: 1 | -1, p
   }
 }
 
-function arm(layer: Limb['layer'], shoulder: Point, trunkCaudal: Degrees, front: 1 | -1, pose: ArmPose): readonly Limb[] {
+function arm(
+  layer: Limb['layer'],
+  shoulder: Point,
+  trunkCaudal: Degrees,
+  front: 1 | -1,
+  pose: ArmPose,
+): { readonly limbs: readonly Limb[]; readonly upper: Bone; readonly fore: Bone; readonly hand: Bone } {
   const upperDir = trunkCaudal + front * pose.shoulder
   const elbow = go(shoulder, upperDir, BUILD.upperArm.length)
   const foreDir = upperDir + front * pose.elbow
   const wrist = go(elbow, foreDir, BUILD.forearm.length)
   const fingers = go(wrist, foreDir, BUILD.hand.length)
-  return [
+  const limbs: readonly Limb[] = [
     {
       id: `${layer}-arm`,
       layer,
@@ -154,9 +175,16 @@ function arm(layer: Limb['layer'], shoulder: Point, trunkCaudal: Degrees, front:
       ],
     },
   ]
+  return { limbs, upper: { from: shoulder, to: elbow }, fore: { from: elbow, to: wrist }, hand: { from: wrist, to: fingers } }
 }
 
-function jointOf(pose: SidePose, caudal: Degrees, front: 1 | -1, legs: Leg): Body['joint'] {
+/** Where the spine's own measured joints are, and where their zero points. */
+interface SpineJoints {
+  readonly neck: { readonly at: Point; readonly zero: Degrees }
+  readonly trunk: { readonly at: Point; readonly zero: Degrees }
+}
+
+function jointOf(pose: SidePose, caudal: Degrees, front: 1 | -1, legs: Leg, spine: SpineJoints): Body['joint'] {
   const reach = BUILD.thigh.length + BUILD.shin.length
   if (!pose.measured) return null
   switch (pose.measured) {
@@ -166,13 +194,19 @@ function jointOf(pose: SidePose, caudal: Degrees, front: 1 | -1, legs: Leg): Bod
       return { at: legs.shin.from, zero: legs.thighDir, sign: front === 1 ? -1 : 1, reach: BUILD.shin.length }
     case 'near-ankle':
       return { at: legs.foot.from, zero: legs.shinDir + front * 90, sign: front, reach: BUILD.foot.length }
+    case 'neck':
+      return { ...spine.neck, sign: front === 1 ? -1 : 1, reach: 44 }
+    case 'trunk':
+      return { ...spine.trunk, sign: front === 1 ? -1 : 1, reach: 70 }
   }
 }
 
 function supportOf(pose: SidePose, hip: Point, head: Point, near: Leg, far: Leg): Body['support'] {
+  const soles = Math.min(near.foot.from.y, near.foot.to.y, far.foot.from.y, far.foot.to.y) - 4
+  if (pose.support === 'floor') return { kind: 'floor', seen: 'beside', from: { x: hip.x - 40, y: soles }, to: { x: hip.x + 44, y: soles }, floor: soles }
   if (pose.lies === 'upright') {
     const y = hip.y - BUILD.pelvis.half
-    return { kind: pose.support, seen: 'beside', from: { x: hip.x - 24, y }, to: { x: hip.x + 34, y } }
+    return { kind: pose.support, seen: 'beside', from: { x: hip.x - 24, y }, to: { x: hip.x + 34, y }, floor: y - 45 }
   }
   const y = hip.y - (pose.seen === 'above' ? 0 : BUILD.pelvis.half)
   const feet = Math.max(far.shin.to.x, near.shin.to.x, 60)
@@ -180,6 +214,7 @@ function supportOf(pose: SidePose, hip: Point, head: Point, near: Leg, far: Leg)
     kind: pose.support,
     seen: pose.seen,
     from: { x: head.x - 18, y },
-    to: { x: pose.support === 'table-end' ? hip.x + 14 : feet + 16, y },
+    to: { x: pose.support === 'table-end' ? hip.x + 14 : pose.support === 'table-edge' ? hip.x - 6 : feet + 16, y },
+    floor: pose.seen === 'above' ? -36 : pose.support === 'table-edge' ? Math.min(y - 39, hip.y - 89) : y - 39,
   }
 }

@@ -1,3 +1,4 @@
+import type { Table } from '../catalogue/reading/table'
 import type { ExamTest } from '../catalogue/exam-test'
 import type { Range, StagedTension, Tension } from '../catalogue/reading/reading'
 import { otherSide } from '../vocabulary/side'
@@ -20,6 +21,8 @@ export function compareSides(findings: readonly Finding[], testById: (id: string
         return compareAngle(finding, other, reading)
       case 'tension':
         return withAgreement(compareLateStop(finding, other, reading), findings, reading, testById)
+      case 'table':
+        return mayBePressure(compareLoss(finding, other, reading), other, reading)
       case 'provocation':
       case 'differentiation':
       case 'crossed':
@@ -60,6 +63,34 @@ function compareAngle(finding: Finding, other: Finding | undefined, reading: Sta
       ...finding.checks,
       `The knee stopped ${mine - theirs}° earlier than on the other side, more than healthy people differ (${reading.sideLimit}°, unverified): supports it.`,
     ],
+  }
+}
+
+/** A mean that falls short of the other side's by more than is ordinary decides like a line of the table. */
+function compareLoss(finding: Finding, other: Finding | undefined, { sideLoss }: Table): Finding {
+  if (!sideLoss || finding.result === 'positive') return finding
+  const mine = finding.measures.means?.[sideLoss.stage]
+  const theirs = other?.measures.means?.[sideLoss.stage]
+  if (mine === undefined || theirs === undefined || theirs - mine < sideLoss.by) return finding
+  const why = sentence(`${mine}° against ${theirs}° on the other side: ${sideLoss.says}`)
+  return {
+    ...finding,
+    result: sideLoss.result,
+    why,
+    readings: [...finding.readings.filter((r) => r.direction === 'for'), ...sideLoss.points.map((p) => ({ ...p, why }))],
+  }
+}
+
+/** Sore on both sides alike under equal pressure: it may be the examiner's hand. */
+function mayBePressure(finding: Finding, other: Finding | undefined, { pressing }: Table): Finding {
+  if (!pressing || finding.result !== 'positive' || other?.result !== 'positive') return finding
+  if (Math.abs((finding.intensity ?? 0) - (other.intensity ?? 0)) > 1) return finding
+  return {
+    ...finding,
+    result: 'inconclusive',
+    why: 'Equal on both sides under equal pressure: may be pressure.',
+    readings: [],
+    checks: [...finding.checks, 'May be pressure: repeat lighter on both sides.'],
   }
 }
 

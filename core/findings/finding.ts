@@ -42,9 +42,20 @@ export interface Finding {
   readonly places: readonly Place[]
   readonly intensity: Intensity | null
   readonly readings: readonly SourceReading[]
-  readonly measures: { readonly onset?: Degrees; readonly end?: Degrees; readonly lowered?: Degrees }
+  readonly measures: {
+    readonly onset?: Degrees
+    readonly end?: Degrees
+    readonly lowered?: Degrees
+    /** Seconds the position had been held when the own symptom came on. */
+    readonly held?: number
+    /** Mean of the trials by stage, and their standard deviation where there were two or more. */
+    readonly means?: Readonly<Record<string, number>>
+    readonly spreads?: Readonly<Record<string, number>>
+  }
   /** The stage at which the own symptom began; null when it did not. */
   readonly onsetStage: string | null
+  /** The result derived from what was observed, where the examiner gave another; the reason stands in `why`. */
+  readonly derived?: { readonly result: Result; readonly why: string }
   /** Things to look at again: "began before 30°: check guarding and the hip". */
   readonly checks: readonly string[]
 }

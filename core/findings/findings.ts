@@ -4,12 +4,15 @@ import type { Exam, Run } from '../record/exam'
 import { nextStage } from '../record/ladder'
 import { otherSide, SIDES, type Side } from '../vocabulary/side'
 import { compareSides } from './compare-sides'
-import type { Finding, Read } from './finding'
+import { type Finding, type Read, RESULT_WORDS } from './finding'
+import { meanOf, spreadOf } from './measures'
+import { observedWords } from './observed-words'
 import { readCrossed } from './read-crossed'
 import { readDifferentiation } from './read-differentiation'
 import { readProvocation } from './read-provocation'
 import { readRange } from './read-range'
 import { readStagedTension } from './read-staged-tension'
+import { readTable } from './read-table'
 import { readTension } from './read-tension'
 
 /** The catalogue, as far as findings need it. */
@@ -34,7 +37,20 @@ export function findingsOf(exam: Exam, { testById, all }: Repertory): readonly F
       latest.set(`${finding.test} ${finding.side} ${finding.about}`, finding)
     }
   }
-  return compareSides([...latest.values()], testById)
+  return compareSides([...latest.values()], testById).map((finding) => overridden(finding, exam))
+}
+
+/** The examiner's own result, with the derived one kept beside it. A replaced result keeps its measures and moves no figure. */
+function overridden(finding: Finding, exam: Exam): Finding {
+  const own = exam.overrides.findLast((o) => o.run === finding.run && o.about === finding.about)
+  if (!own || own.result === finding.result) return finding
+  return {
+    ...finding,
+    result: own.result,
+    why: `Set by the examiner: ${own.why.replace(/[.]?$/, '.')} From what was observed: ${RESULT_WORDS[finding.result]}.`,
+    derived: { result: finding.result, why: finding.why },
+    readings: finding.readings.filter((r) => r.strength === 'pointer'),
+  }
 }
 
 /**
@@ -87,7 +103,7 @@ function interpret(test: ExamTest, run: Run, side: Side, about: Side, exam: Exam
       symptom: told?.said === 'familiar' ? told.symptom : null,
       places: told && 'places' in told ? told.places : [],
       intensity: told?.said === 'familiar' ? told.intensity : null,
-      measures: measuresOf(answers),
+      measures: measuresOf(run),
       onsetStage: begun?.stage ?? null,
     }
   )
@@ -99,6 +115,9 @@ function readRun(test: ExamTest, run: Run, told: Answer | undefined, side: Side,
   const complete = test.id !== run.test || nextStage({ ...run, stopped: null }, test) === null
   const answers = run.answers.map((a) => a.answer)
   if (reading.kind === 'differentiation') return readDifferentiation(reading, answers, complete)
+  if (reading.kind === 'table') {
+    return readTable(reading, run, about, exam, complete && run.stopped !== 'patient-asked', observedWords(test.stages, run))
+  }
   // A quiet early stage of a test that was then stopped does not make the test negative.
   if ((!complete || run.stopped === 'patient-asked') && told.said !== 'familiar') {
     return { result: 'inconclusive', why: 'Stopped before the test was complete, with nothing familiar so far.', readings: [] }
@@ -117,12 +136,23 @@ function readRun(test: ExamTest, run: Run, told: Answer | undefined, side: Side,
   }
 }
 
-function measuresOf(answers: readonly Answer[]): Finding['measures'] {
-  const measures: { onset?: number; end?: number; lowered?: number } = {}
-  for (const answer of answers) {
+function measuresOf(run: Run): Finding['measures'] {
+  const measures: { onset?: number; end?: number; lowered?: number; held?: number } = {}
+  for (const { answer } of run.answers) {
+    if (answer.said === 'familiar' && answer.held !== undefined) measures.held = answer.held
     if ('onset' in answer) measures.onset = answer.onset
     if ('end' in answer) measures.end = answer.end
     if ('lowered' in answer) measures.lowered = answer.lowered
   }
-  return measures
+  const means = byStage(run, meanOf)
+  const spreads = byStage(run, spreadOf)
+  return { ...measures, ...(means && { means }), ...(spreads && { spreads }) }
+}
+
+function byStage(run: Run, of: (run: Run, stage: string) => number | undefined): Readonly<Record<string, number>> | null {
+  const found = run.answers.flatMap(({ stage }) => {
+    const value = of(run, stage)
+    return value === undefined ? [] : [[stage, value] as const]
+  })
+  return found.length === 0 ? null : Object.fromEntries(found)
 }

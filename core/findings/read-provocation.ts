@@ -51,6 +51,11 @@ export function readProvocation(reading: Provocation, answer: Answer, side: Side
     case 'unchanged':
     case 'returned':
     case 'stayed-away':
+    case 'worse':
+    case 'nothing-to-relieve':
+    case 'observed':
+    case 'measured':
+    case 'grid':
       return unclear('the load itself was not answered')
   }
 }

@@ -22,16 +22,16 @@ export function readStagedTension(reading: StagedTension, run: Pick<Run, 'answer
   if (told?.said !== 'familiar') return readQuiet(reading, run, side)
   const symptom = symptomOf(exam, told)
   const rise = riseOf(told, symptom)
-  const where = `${told.symptom} in the ${placesWords(told.places)}${angleWords(told)}`
+  const where = `${told.symptom} in the ${placesWords(told.places)}${angleWords(told, reading)}`
   if (!rise.enough) return unclear(`${where} did not rise enough to be called reproduced (${rise.words})`)
   const change = changeOf(run.answers.map((a) => a.answer))
   if (reading.beforeLeg.includes(run.answers[at]?.stage ?? '')) {
     return {
-      ...unclear(`${where} came on before a leg moved: reproduced, side not shown`),
+      ...unclear(`${where} came on before ${reading.limb === 'leg' ? 'a leg' : 'an arm'} moved: reproduced, side not shown`),
       readings: change === 'changed' ? [pointer(reading, `${told.symptom} came on with trunk and neck alone and eased when the neck was let go`)] : [],
     }
   }
-  if (told.places.length === 0) return unclear(`${told.symptom} came on${angleWords(told)} but its place was not recorded, and the place decides`)
+  if (told.places.length === 0) return unclear(`${told.symptom} came on${angleWords(told, reading)} but its place was not recorded, and the place decides`)
   const inLeg = fitting(told.places, side, reading.counts)
   if (inLeg.length === 0) return readElsewhere(reading, told, where, side, change)
   if (anyCounts(reading, run) && symptom?.qualities.some((q) => NEURAL.includes(q))) {
@@ -45,7 +45,12 @@ export function readStagedTension(reading: StagedTension, run: Pick<Run, 'answer
         ...negative(reading, `${where}, ${rise.words}, did not change when a distant part was let go: not shown to be neural`),
         readings: [
           { source: reading.source, direction: 'against', strength: 'quantified', why: 'Unchanged by a distant release.' },
-          { source: reading.stretch.source, direction: 'for', strength: 'pointer', why: 'Came on and did not change with a distant release.' },
+          {
+            source: (reading.unchanged ?? reading.stretch).source,
+            direction: 'for',
+            strength: 'pointer',
+            why: sentence(reading.unchanged?.because ?? 'came on and did not change with a distant release'),
+          },
         ],
       }
     case 'changed':
@@ -73,14 +78,25 @@ function readQuiet(reading: StagedTension, run: Pick<Run, 'answers' | 'variant'>
 function readElsewhere(reading: StagedTension, told: Familiar, where: string, side: Side, change: Change): Read {
   if (told.places.some((p) => sideOf(p) !== side) && fitting(told.places, otherSide(side), reading.counts).length > 0) {
     return {
-      ...negative(reading, `${where}: crossed, in the other leg, so not positive for this one`),
-      checks: ['Crossed: came on in the other leg. Look for a large lesion there.'],
+      ...negative(reading, `${where}: crossed, in the other ${reading.limb}, so not positive for this one`),
+      checks: [`Crossed: came on in the other ${reading.limb}. Look for a large lesion there.`],
     }
   }
-  const read = negative(reading, `${where}, not in the leg, so it does not count for the leg`)
+  const read = negative(reading, `${where}, not in the ${reading.limb}, so it does not count for the ${reading.limb}`)
   const inBack = told.places.some((p) => reading.back.some((area) => p.endsWith(area)))
   return inBack && change === 'changed'
-    ? { ...read, readings: [...read.readings, pointer(reading, 'Back pain that changes with the neck points to neural tissue.')] }
+    ? {
+        ...read,
+        readings: [
+          ...read.readings,
+          pointer(
+            reading,
+            reading.limb === 'leg'
+              ? 'Back pain that changes with the neck points to neural tissue.'
+              : 'Neck or shoulder pain that changes with the arm points to neural tissue.',
+          ),
+        ],
+      }
     : read
 }
 
@@ -96,8 +112,8 @@ function anyCounts(reading: StagedTension, run: Pick<Run, 'variant'>): boolean {
   return reading.anyNeural.includes(run.variant)
 }
 
-function angleWords(answer: Familiar): string {
-  return answer.onset === undefined ? '' : ` at ${answer.onset}° short of straight`
+function angleWords(answer: Familiar, reading: StagedTension): string {
+  return answer.onset === undefined ? '' : ` at ${answer.onset}${reading.angleInWords ?? '°'}`
 }
 
 function pointer(reading: StagedTension, why: string): Read['readings'][number] {

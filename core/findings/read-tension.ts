@@ -40,11 +40,21 @@ export function readTension(reading: Tension, answer: Answer, side: Side, exam: 
     case 'unchanged':
     case 'returned':
     case 'stayed-away':
+    case 'worse':
+    case 'nothing-to-relieve':
+    case 'observed':
+    case 'measured':
+    case 'grid':
       return { result: 'inconclusive', why: 'The raise itself was not answered.', readings: [] }
   }
 }
 
 function readFamiliar(reading: Tension, answer: Familiar, side: Side, exam: Exam): Read {
+  const words = reading.placeInWords ?? {
+    counts: 'below the knee',
+    shooting: 'shooting into the leg',
+    fails: 'not below the knee and not shooting into the leg',
+  }
   const symptom = symptomOf(exam, answer)
   const rise = riseOf(answer, symptom)
   const where = placesWords(answer.places)
@@ -70,18 +80,12 @@ function readFamiliar(reading: Tension, answer: Familiar, side: Side, exam: Exam
   const shooting = shoots ? fitting(answer.places, side, reading.countsWhenShooting) : []
   const fits = [...counted, ...shooting]
   if (fits.length === 0) {
-    const reason = answer.places.every((p) => sideOf(p) !== side)
-      ? 'only on the other side'
-      : shoots
-        ? 'not in the leg'
-        : 'not below the knee and not shooting into the leg'
+    const reason = answer.places.every((p) => sideOf(p) !== side) ? 'only on the other side' : shoots ? 'not in the leg' : words.fails
     const read = negative(reading, `${answer.symptom} came on in the ${where}${angle}, ${reason}, so it does not count as nerve tension`)
     // Away from the leg the answer says nothing for or against the nerve beyond this test; what it does point to is kept.
     return { ...read, readings: [...read.readings, ...pointers] }
   }
-  const why = sentence(
-    `${answer.symptom} in the ${where}${angle}, ${rise.words}: own symptom ${counted.length > 0 ? 'below the knee' : 'shooting into the leg'}`,
-  )
+  const why = sentence(`${answer.symptom} in the ${where}${angle}, ${rise.words}: own symptom ${counted.length > 0 ? words.counts : words.shooting}`)
   return {
     result: 'positive',
     why,

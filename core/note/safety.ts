@@ -1,12 +1,12 @@
 import type { Exam } from '../record/exam'
 import { closedGates, unasked } from '../safety/safety'
-import { SCREEN } from '../safety/screen'
+import { askedItems } from '../safety/screen'
 import { counted } from '../vocabulary/sentence'
 import type { Paragraph } from './paragraph'
 
 /** What the safety screen brought up, what it closed, and what was not asked. */
 export function safetyParagraph(exam: Exam): Paragraph {
-  const items = SCREEN.flatMap((group) => group.items)
+  const items = askedItems(exam.screen)
   const yes = items.filter((item) => exam.screen[item.id] === 'yes').map((item) => `Yes to: ${item.ask}`)
   const gates = closedGates(exam).map(
     ({ gate, opened }) => `${WORDS[gate.strength]}: ${gate.reason} ${gate.do}${opened === null ? '' : ` Opened by the practitioner: ${opened}.`}`,
@@ -17,4 +17,4 @@ export function safetyParagraph(exam: Exam): Paragraph {
   return { heading: 'Safety screen', lines: asked === 0 ? ['Not done.'] : [...yes, ...gates, ...(yes.length === 0 ? ['Nothing answered yes.'] : []), holes] }
 }
 
-const WORDS = { halt: 'Halt', block: 'Blocked', caution: 'Caution' } as const
+const WORDS = { halt: 'Halt', block: 'Blocked', before: 'First', caution: 'Caution' } as const

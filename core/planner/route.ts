@@ -1,13 +1,14 @@
 import { CATALOGUE, testById } from '../catalogue'
-import type { ExamTest } from '../catalogue/exam-test'
+import { type ExamTest, SPINE } from '../catalogue/exam-test'
 import type { Assessment } from '../assess'
 import { CLUSTERS, PLANNED } from '../clusters'
 import { asksFor } from '../clusters/asks-for'
 import { findingFor } from '../findings/findings'
 import type { Exam, Run } from '../record/exam'
 import { broughtItOn, isOver } from '../record/ladder'
-import { barring } from '../safety/safety'
+import { barring, closedGates } from '../safety/safety'
 import { soreSides } from '../story/sore-sides'
+import { areaOf, bodyArea } from '../vocabulary/body-area'
 import { POSTURES, type Posture } from '../vocabulary/posture'
 import { otherSide, type Side, type TestSide } from '../vocabulary/side'
 
@@ -38,10 +39,45 @@ export interface RouteLeg {
 export function routeOf(assessment: Assessment): readonly RouteLeg[] {
   const { exam } = assessment
   const sore = soreSides(exam)
-  return POSTURES.flatMap((posture) => {
-    const steps = CATALOGUE.filter((test) => test.posture === posture).flatMap((test) => stepsFor(test, sore, assessment))
-    return steps.length > 0 ? [{ posture, steps }] : []
+  const planned = POSTURES.flatMap((posture) =>
+    CATALOGUE.filter((test) => postureOf(test, exam) === posture).flatMap((test) => stepsFor(test, sore, assessment)),
+  )
+  return legsOf(inOwnOrder(planned, exam.order), exam)
+}
+
+/** How the body lies for this test, done the way it is done next. */
+export function postureOf(test: ExamTest, exam: Pick<Exam, 'runs'>): Posture {
+  const way = variantFor(exam, test)
+  return test.variants.find((v) => v.id === way)?.posture ?? test.posture
+}
+
+/** A step's name in an order a person made: "slump left". */
+export function stepKey(step: Pick<RouteStep, 'test' | 'side'>): string {
+  return `${step.test.id} ${step.side}`
+}
+
+/** The practitioner's order where there is one; a step it does not name stays behind the one it followed. */
+function inOwnOrder(steps: readonly RouteStep[], order: readonly string[]): readonly RouteStep[] {
+  if (order.length === 0) return steps
+  let last = -1
+  const ranked = steps.map((step) => {
+    const at = order.indexOf(stepKey(step))
+    last = at === -1 ? last : at
+    return { step, rank: at === -1 ? last + 0.5 : at }
   })
+  return ranked.toSorted((a, b) => a.rank - b.rank).map((r) => r.step)
+}
+
+/** Neighbours of one posture make a leg of the route. */
+function legsOf(steps: readonly RouteStep[], exam: Exam): readonly RouteLeg[] {
+  const legs: { posture: Posture; steps: RouteStep[] }[] = []
+  for (const step of steps) {
+    const posture = postureOf(step.test, exam)
+    const leg = legs.at(-1)
+    if (leg?.posture === posture) leg.steps.push(step)
+    else legs.push({ posture, steps: [step] })
+  }
+  return legs
 }
 
 /**
@@ -56,13 +92,13 @@ export function nextStep(route: readonly RouteLeg[], exam: Pick<Exam, 'runs'>): 
   const last = exam.runs.at(-1)
   return (
     steps.find((step) => step.state === 'under-way') ??
-    open.find((step) => step.test.follows && step.test.follows === last?.test && step.side === last.side) ??
+    open.find((step) => step.side === last?.side && (step.test.follows ?? step.test.chain?.after) === last.test) ??
     open[0]
   )
 }
 
 function stepsFor(test: ExamTest, sore: readonly Side[], assessment: Assessment): readonly RouteStep[] {
-  if (!isPlanned(test) && !assessment.exam.runs.some((run) => run.test === test.id)) return []
+  if (!isPlanned(test, assessment.exam) && !assessment.exam.runs.some((run) => run.test === test.id)) return []
   const sides = sidesFor(test, sore).filter((side) => applies(test, side, assessment.exam))
   return sides.map((side) => ({ test, side, ...stateOf(test, side, assessment) }))
 }
@@ -78,16 +114,27 @@ function sidesFor(test: ExamTest, sore: readonly Side[]): readonly TestSide[] {
 /**
  * Is this test part of the plan?
  *
- * Not when another test already answers it, and not when only rules of another school ask for it.
+ * When the complaint lies where it is asked for, or a gate wants it first. Not when another test already answers it,
+ * and not when only rules of another school ask for it.
  */
-function isPlanned(test: ExamTest): boolean {
+function isPlanned(test: ExamTest, exam: Exam): boolean {
+  if (closedGates(exam).some((c) => c.opened === null && c.gate.until?.includes(test.id))) return true
   if (test.filledBy) return false
+  const zones = new Set(exam.symptoms.flatMap((s) => s.places).map((place) => bodyArea(areaOf(place)).zone))
+  // With nothing marked only what every spinal complaint gets is planned.
+  const wanted = zones.size === 0 ? test.plannedFor.length === SPINE.length : test.plannedFor.some((zone) => zones.has(zone))
+  if (!wanted) return false
   const asking = CLUSTERS.filter((cluster) => asksFor(cluster, test.id))
   return asking.length === 0 || asking.some((cluster) => PLANNED.includes(cluster))
 }
 
 /** Follow-on tests wait for their parent to bring the symptom on at the same side. */
 function applies(test: ExamTest, side: TestSide, exam: Exam): boolean {
+  if (test.chain) {
+    const before = lastRun(exam, test.chain.after, side)
+    const parent = testById(test.chain.after)
+    return before !== undefined && parent !== undefined && isOver(before, parent) && !broughtItOn(before)
+  }
   if (!test.follows) return true
   const parent = lastRun(exam, test.follows, side)
   return parent !== undefined && broughtItOn(parent)

@@ -1,10 +1,10 @@
 import type { Problem } from '../vocabulary/problem'
 import { listWords } from '../vocabulary/sentence'
-import { ANSWERS_AT, angleOf } from './answer'
+import { type Answer, ANSWERS_AT, angleOf } from './answer'
 import type { ExamEvent, ScreenRestNo, StageAnswered, TestStarted } from './event'
 import { type Exam, examFrom, type Run } from './exam'
 import { broughtItOn, nextStage } from './ladder'
-import { sidesOf } from './outline'
+import { cellsOf, sidesOf, type StageOutline } from './outline'
 import type { Rulebook } from './rulebook'
 import { standing } from './undo'
 
@@ -82,6 +82,18 @@ function objection(exam: Exam, events: readonly ExamEvent[], event: ExamEvent, b
       return stoppable(exam, event.run, book)
     case 'test-skipped':
       return performable(event.test, event.side, book)
+    case 'finding-overridden':
+      return overridable(exam, event.run, book)
+    case 'symptom-rated':
+      return exam.symptoms.some((s) => s.id === event.symptom) ? null : no(`There is no ${event.symptom} here.`, 'Describe it in the story first.')
+    case 'warning-seen':
+      return book.isWarning(event.sign) ? null : no(`“${event.sign}” is not a warning sign known here.`, 'Choose one from the list.')
+    case 'route-ordered':
+      return event.order.map((key) => performable(key.split(' ')[0] ?? '', key.split(' ')[1] ?? '', book)).find((p) => p !== null) ?? null
+    case 'consent-renewed':
+      return book.isRegion(event.region) ? null : no(`“${event.region}” is not a region that is asked about again.`, 'Nothing to do.')
+    case 'fact-told':
+      return book.isFact(event.fact) ? null : no(`“${event.fact}” is not a question of the history.`, 'Choose one from the story.')
     case 'undone':
       return undoable(events, event.target, book)
     case 'addendum-written':
@@ -165,6 +177,14 @@ function stoppable(exam: Exam, id: string, book: Rulebook): Problem | null {
   return outline && nextStage(run, outline) ? null : no('This test is already over.', 'Nothing to do.')
 }
 
+/** Only what was performed to its end, or stopped, has a result to replace. */
+function overridable(exam: Exam, id: string, book: Rulebook): Problem | null {
+  const run = runOf(exam, id)
+  if (isProblem(run)) return run
+  const outline = book.test(run.test)
+  return outline && nextStage(run, outline) === null ? null : no('This test is not finished.', 'Finish or stop it first.')
+}
+
 function answerable(exam: Exam, event: StageAnswered, book: Rulebook): Problem | null {
   const run = runOf(exam, event.run)
   if (isProblem(run)) return run
@@ -188,6 +208,9 @@ function answerable(exam: Exam, event: StageAnswered, book: Rulebook): Problem |
     }
   }
   if ('lean' in event.answer && !expected.leanWatched) return no('Leaning back is not watched at this stage.', 'Leave it out.')
+  if ('held' in event.answer && !expected.holdSeconds) return no('Nothing is held at this stage.', 'Leave the seconds out.')
+  const unfit = misfit(event.answer, expected)
+  if (unfit) return unfit
   const angle = angleOf(event.answer)
   if (angle === undefined) return null
   if (!expected.angle) return no('No angle is measured at this stage.', 'Leave the angle out.')
@@ -195,6 +218,33 @@ function answerable(exam: Exam, event: StageAnswered, book: Rulebook): Problem |
   return angle >= min && angle <= max
     ? null
     : no(`${angle}° is outside what ${joint} can be: ${min} to ${max}°.`, 'Read the angle again and type it once more.')
+}
+
+/** What does not fit between an observation and what its stage can hold. */
+function misfit(answer: Answer, stage: StageOutline): Problem | null {
+  switch (answer.said) {
+    case 'observed': {
+      const choices = stage.choices ?? []
+      return choices.some((c) => c.id === answer.choice)
+        ? null
+        : no(`“${answer.choice}” cannot be observed at this stage.`, `Choose ${listWords(choices.map((c) => c.id))}.`)
+    }
+    case 'measured': {
+      const limits = stage.angle
+      const outside = limits && answer.trials.find((v) => v < limits.min || v > limits.max)
+      if (!limits) return no('Nothing is measured at this stage.', 'Leave the figures out.')
+      return outside === undefined
+        ? null
+        : no(`${outside} is outside what ${limits.joint} can be: ${limits.min} to ${limits.max}.`, 'Read it again and type it once more.')
+    }
+    case 'grid': {
+      const cells = stage.grid ? cellsOf(stage.grid) : []
+      const wrong = Object.entries(answer.cells).find(([id, value]) => !cells.find((c) => c.id === id)?.column.values.some((v) => v.id === value))
+      return wrong ? no(`“${wrong[0]}: ${wrong[1]}” does not fit this table.`, 'Choose a cell and a value that are in it.') : null
+    }
+    default:
+      return null
+  }
 }
 
 /** A taking-back is admitted only when what is left could have been recorded by itself. */

@@ -11,6 +11,8 @@ export type SymptomId = `S${number}`
 interface Watched {
   /** Leaned back or propped on the hands to get away from it. */
   readonly lean?: boolean
+  /** How long the position or load had been held when this was said, in whole seconds. */
+  readonly held?: number
 }
 
 /** Nothing was felt. */
@@ -60,14 +62,47 @@ export interface Reloaded {
   readonly lowered?: Degrees
 }
 
+/** What a symptom that was there before did while something was taken off it. */
+export interface Relieved {
+  readonly said: 'worse' | 'nothing-to-relieve'
+}
+
+/** What the examiner saw or felt, chosen from the few things that can be seen or felt at this stage. */
+export interface Observed {
+  readonly said: 'observed'
+  readonly choice: string
+}
+
+/** A range or another quantity, measured up to three times. */
+export interface Measured {
+  readonly said: 'measured'
+  readonly trials: readonly number[]
+  /** What ended the movement, when it was asked. */
+  readonly limitedBy?: LimitedBy
+}
+
+/** What ended a movement. */
+export const LIMITS = ['stiffness', 'own-pain', 'other-pain', 'nothing'] as const
+export type LimitedBy = (typeof LIMITS)[number]
+
+/** A table filled in at once, as a neurological screen is: cells by "row.column". A cell left out was not examined. */
+export interface Grid {
+  readonly said: 'grid'
+  readonly cells: Readonly<Record<string, string>>
+}
+
 /** What was observed at one stage. Observations only: nobody records "positive". */
-export type Answer = Nothing | Stretch | Familiar | Other | Released | Reloaded
+export type Answer = Nothing | Stretch | Familiar | Other | Released | Reloaded | Relieved | Observed | Measured | Grid
 
 /** The answers that make sense at each kind of stage. */
 export const ANSWERS_AT: Record<StageKind, readonly Answer['said'][]> = {
   load: ['nothing', 'stretch', 'familiar', 'other'],
   release: ['eased', 'unchanged'],
   return: ['returned', 'stayed-away'],
+  relief: ['eased', 'unchanged', 'worse', 'nothing-to-relieve'],
+  observe: ['observed'],
+  measure: ['measured'],
+  grid: ['grid'],
 }
 
 /** The angle an answer carries, whichever it is. */
@@ -83,6 +118,11 @@ export function angleOf(answer: Answer): Degrees | undefined {
     case 'unchanged':
     case 'returned':
     case 'stayed-away':
+    case 'worse':
+    case 'nothing-to-relieve':
+    case 'observed':
+    case 'measured':
+    case 'grid':
       return undefined
   }
 }

@@ -2,6 +2,7 @@ import * as yup from 'yup'
 import { isPlace } from '../vocabulary/body-area'
 import type { Problem } from '../vocabulary/problem'
 import { QUALITIES } from '../vocabulary/quality'
+import { LIMITS } from './answer'
 import type { ExamEvent } from './event'
 
 const words = (max: number) => yup.string().strict().defined().max(max)
@@ -26,7 +27,7 @@ const places = yup
   .array()
   .strict()
   .defined()
-  .max(62)
+  .max(200)
   .of(
     yup
       .string()
@@ -49,17 +50,46 @@ const event = <T extends string, S extends yup.ObjectShape>(type: T, fields: S) 
 const said = <T extends string>(...kinds: [T, ...T[]]) => yup.string().strict().oneOf(kinds).required()
 
 const lean = yup.boolean().strict()
+const held = yup.number().strict().integer().min(0).max(900)
 const qualities = yup.array().strict().max(QUALITIES.length).of(yup.string().strict().oneOf(QUALITIES).defined())
 
 const ANSWERS: Record<string, yup.Schema> = {
-  nothing: shape({ said: said('nothing'), end: angle, lean }),
-  stretch: shape({ said: said('stretch'), places, end: angle, lean }),
-  familiar: shape({ said: said('familiar'), symptom, places, intensity: intensity.required(), onset: angle, lean }),
-  other: shape({ said: said('other'), places, words: yup.string().strict().max(200), qualities, end: angle, lean }),
+  nothing: shape({ said: said('nothing'), end: angle, lean, held }),
+  stretch: shape({ said: said('stretch'), places, end: angle, lean, held }),
+  familiar: shape({ said: said('familiar'), symptom, places, intensity: intensity.required(), onset: angle, lean, held }),
+  other: shape({ said: said('other'), places, words: yup.string().strict().max(200), qualities, end: angle, lean, held }),
   eased: shape({ said: said('eased') }),
   unchanged: shape({ said: said('unchanged') }),
   returned: shape({ said: said('returned'), lowered: angle }),
   'stayed-away': shape({ said: said('stayed-away'), lowered: angle }),
+  worse: shape({ said: said('worse') }),
+  'nothing-to-relieve': shape({ said: said('nothing-to-relieve') }),
+  observed: shape({ said: said('observed'), choice: slug }),
+  measured: shape({
+    said: said('measured'),
+    trials: yup.array().strict().min(1).max(3).of(yup.number().strict().min(-180).max(600).defined()).required(),
+    limitedBy: yup.string().strict().oneOf(LIMITS),
+  }),
+  grid: shape({
+    said: said('grid'),
+    cells: yup.lazy((value: unknown) => {
+      const keys = typeof value === 'object' && value !== null && !Array.isArray(value) ? Object.keys(value) : []
+      const cell = yup
+        .string()
+        .strict()
+        .required()
+        .matches(/^[a-z0-9+-]{1,30}$/, '${path} must be a short value')
+      return yup
+        .object(Object.fromEntries(keys.map((key) => [key, cell])))
+        .strict()
+        .required()
+        .test(
+          'cells',
+          '${path} must have one to 200 cells named “row.column”',
+          () => keys.length > 0 && keys.length <= 200 && keys.every((k) => /^[a-z0-9-]+\.[a-z0-9-]+$/.test(k)),
+        )
+    }),
+  }),
 }
 
 /** Chooses the shape by one field, so that a message speaks of the shape that was meant. */
@@ -84,6 +114,8 @@ const EVENTS: Record<ExamEvent['type'], yup.Schema> = {
     places,
     qualities: qualities.defined(),
     now: intensity.nullable().defined(),
+    worst: intensity.nullable(),
+    usual: intensity.nullable(),
     bringsOn: words(300),
     eases: words(300),
     stirring: shape({
@@ -106,6 +138,34 @@ const EVENTS: Record<ExamEvent['type'], yup.Schema> = {
     why: yup.string().strict().oneOf(['patient-asked', 'examiner-chose']).required(),
   }),
   'test-skipped': event('test-skipped', { test: slug, side, why: words(300).min(1) }),
+  'finding-overridden': event('finding-overridden', {
+    run: id,
+    about: yup.string().strict().oneOf(['left', 'right']).required(),
+    result: yup.string().strict().oneOf(['positive', 'negative', 'inconclusive']).required(),
+    why: words(300).min(3),
+  }),
+  'symptom-rated': event('symptom-rated', { symptom, now: intensity.required() }),
+  'warning-seen': event('warning-seen', { sign: slug }),
+  'route-ordered': event('route-ordered', {
+    order: yup
+      .array()
+      .strict()
+      .defined()
+      .max(200)
+      .of(
+        yup
+          .string()
+          .strict()
+          .defined()
+          .matches(/^[a-z0-9-]{1,60} (left|right|none)$/, '${path} must be a test and a side'),
+      ),
+  }),
+  'consent-renewed': event('consent-renewed', {
+    region: slug,
+    answer: yup.string().strict().oneOf(['agreed', 'refused']).required(),
+    chaperone: yup.string().strict().oneOf(['declined', 'present']).required(),
+  }),
+  'fact-told': event('fact-told', { fact: slug, answer: yup.string().strict().oneOf(['yes', 'no']).required() }),
   undone: event('undone', { target: id }),
   'note-written': event('note-written', { text: words(20000) }),
   'exam-signed': event('exam-signed', {}),

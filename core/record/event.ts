@@ -1,7 +1,7 @@
 import type { Place } from '../vocabulary/body-area'
 import type { Intensity } from '../vocabulary/intensity'
 import type { Quality } from '../vocabulary/quality'
-import type { TestSide } from '../vocabulary/side'
+import type { Side, TestSide } from '../vocabulary/side'
 import type { Answer, SymptomId } from './answer'
 
 /** What every event carries. */
@@ -40,6 +40,9 @@ export interface SymptomDescribed extends Stamp {
   readonly qualities: readonly Quality[]
   /** Right now, before anything is tested; null while it has not been asked. */
   readonly now: Intensity | null
+  /** At its worst and as it usually is, where asked. */
+  readonly worst?: Intensity | null
+  readonly usual?: Intensity | null
   readonly bringsOn: string
   readonly eases: string
   readonly stirring: Stirring | null
@@ -115,6 +118,50 @@ export interface TestSkipped extends Stamp {
   readonly why: string
 }
 
+/** The examiner gives a performed test another result than the one derived, with a reason. Both stay on the record. */
+export interface FindingOverridden extends Stamp {
+  readonly type: 'finding-overridden'
+  readonly run: string
+  /** The side the finding speaks about. */
+  readonly about: Side
+  readonly result: 'positive' | 'negative' | 'inconclusive'
+  readonly why: string
+}
+
+/** How strong a symptom is now, between tests: has it settled? */
+export interface SymptomRated extends Stamp {
+  readonly type: 'symptom-rated'
+  readonly symptom: SymptomId
+  readonly now: Intensity
+}
+
+/** A warning sign showed itself during the examination: a faint, an electric feeling, a symptom in both legs. */
+export interface WarningSeen extends Stamp {
+  readonly type: 'warning-seen'
+  readonly sign: string
+}
+
+/** The practitioner put the remaining tests into another order: "test side", first to last. */
+export interface RouteOrdered extends Stamp {
+  readonly type: 'route-ordered'
+  readonly order: readonly string[]
+}
+
+/** Consent was asked again before contact with an intimate region, and a chaperone was offered. */
+export interface ConsentRenewed extends Stamp {
+  readonly type: 'consent-renewed'
+  readonly region: string
+  readonly answer: 'agreed' | 'refused'
+  readonly chaperone: 'declined' | 'present'
+}
+
+/** A fact of the history that some rule or pointer reads. */
+export interface FactTold extends Stamp {
+  readonly type: 'fact-told'
+  readonly fact: string
+  readonly answer: 'yes' | 'no'
+}
+
 /** Takes one earlier event back. Both stay on the record. */
 export interface Undone extends Stamp {
   readonly type: 'undone'
@@ -152,6 +199,12 @@ export type ExamEvent =
   | StageAnswered
   | TestStopped
   | TestSkipped
+  | FindingOverridden
+  | SymptomRated
+  | WarningSeen
+  | RouteOrdered
+  | ConsentRenewed
+  | FactTold
   | Undone
   | NoteWritten
   | ExamSigned

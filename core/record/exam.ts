@@ -1,9 +1,9 @@
 import type { Place } from '../vocabulary/body-area'
 import type { Intensity } from '../vocabulary/intensity'
 import type { Quality } from '../vocabulary/quality'
-import type { TestSide } from '../vocabulary/side'
+import type { Side, TestSide } from '../vocabulary/side'
 import type { Answer, SymptomId } from './answer'
-import type { ExamEvent, Stirring, TestStopped } from './event'
+import type { ExamEvent, FindingOverridden, Stirring, TestStopped } from './event'
 import { standing } from './undo'
 
 /** A complaint the examination is judged against. */
@@ -13,6 +13,8 @@ export interface Symptom {
   readonly places: readonly Place[]
   readonly qualities: readonly Quality[]
   readonly now: Intensity | null
+  readonly worst: Intensity | null
+  readonly usual: Intensity | null
   readonly bringsOn: string
   readonly eases: string
   readonly stirring: Stirring | null
@@ -59,6 +61,18 @@ export interface Exam {
   readonly unlocked: readonly { readonly gate: string; readonly why: string }[]
   readonly runs: readonly Run[]
   readonly skips: readonly Skip[]
+  /** Results the examiner replaced, with the reason. */
+  readonly overrides: readonly { readonly run: string; readonly about: Side; readonly result: FindingOverridden['result']; readonly why: string }[]
+  /** How strong a symptom was between tests, oldest first. */
+  readonly ratings: readonly { readonly symptom: SymptomId; readonly now: Intensity; readonly at: number }[]
+  /** Warning signs seen, with when. */
+  readonly warnings: readonly { readonly sign: string; readonly at: number }[]
+  /** The practitioner's own order of the tests, as "test side"; empty while the planned one stands. */
+  readonly order: readonly string[]
+  /** Consent asked again for a region, latest answer. */
+  readonly renewed: Readonly<Record<string, 'agreed' | 'refused'>>
+  /** Facts of the history; what is absent was not asked. */
+  readonly facts: Readonly<Record<string, 'yes' | 'no'>>
   readonly ownWords: string
   readonly signed: { readonly at: number; readonly by: string } | null
   readonly addenda: readonly { readonly at: number; readonly by: string; readonly text: string }[]
@@ -95,6 +109,12 @@ function opened(event: Extract<ExamEvent, { type: 'exam-opened' }>): Exam {
     unlocked: [],
     runs: [],
     skips: [],
+    overrides: [],
+    ratings: [],
+    warnings: [],
+    order: [],
+    renewed: {},
+    facts: {},
     ownWords: '',
     signed: null,
     addenda: [],
@@ -146,6 +166,18 @@ function step(exam: Exam, event: ExamEvent): Exam {
       return mapRun(exam, event.run, (run) => ({ ...run, stopped: event.why }))
     case 'test-skipped':
       return { ...exam, skips: [...exam.skips, { test: event.test, side: event.side, why: event.why }] }
+    case 'finding-overridden':
+      return { ...exam, overrides: [...exam.overrides, { run: event.run, about: event.about, result: event.result, why: event.why }] }
+    case 'symptom-rated':
+      return { ...exam, ratings: [...exam.ratings, { symptom: event.symptom, now: event.now, at: event.at }] }
+    case 'warning-seen':
+      return { ...exam, warnings: [...exam.warnings, { sign: event.sign, at: event.at }] }
+    case 'route-ordered':
+      return { ...exam, order: event.order }
+    case 'consent-renewed':
+      return { ...exam, renewed: { ...exam.renewed, [event.region]: event.answer } }
+    case 'fact-told':
+      return { ...exam, facts: { ...exam.facts, [event.fact]: event.answer } }
     case 'note-written':
       return { ...exam, ownWords: event.text }
     case 'exam-signed':
@@ -165,7 +197,7 @@ function mapRun(exam: Exam, id: string, change: (run: Run) => Run): Exam {
 }
 
 function withSymptom(symptoms: readonly Symptom[], event: Extract<ExamEvent, { type: 'symptom-described' }>): readonly Symptom[] {
-  const { symptom: id, words, places, qualities, now, bringsOn, eases, stirring } = event
-  const told: Symptom = { id, words, places, qualities, now, bringsOn, eases, stirring }
+  const { symptom: id, words, places, qualities, now, worst = null, usual = null, bringsOn, eases, stirring } = event
+  const told: Symptom = { id, words, places, qualities, now, worst, usual, bringsOn, eases, stirring }
   return symptoms.some((s) => s.id === id) ? symptoms.map((s) => (s.id === id ? told : s)) : [...symptoms, told]
 }

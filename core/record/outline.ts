@@ -1,3 +1,4 @@
+import type { AreaId } from '../vocabulary/body-area'
 import type { AngleLimits } from '../vocabulary/degrees'
 import type { TestSide } from '../vocabulary/side'
 
@@ -7,8 +8,39 @@ import type { TestSide } from '../vocabulary/side'
  * - `load`: something is added; the patient says what it brings on.
  * - `release`: the examiner takes one distant part away; does the symptom ease?
  * - `return`: the examiner puts it back; does the symptom come again?
+ * - `relief`: something is taken off a symptom that is there already.
+ * - `observe`: the examiner sees or feels one of a few things.
+ * - `measure`: a quantity is read, up to three times.
+ * - `grid`: a small table is filled in, by level, muscle or landmark.
  */
-export type StageKind = 'load' | 'release' | 'return'
+export type StageKind = 'load' | 'release' | 'return' | 'relief' | 'observe' | 'measure' | 'grid'
+
+/** One of the few things that can be seen or felt at a stage. */
+export interface Choice {
+  readonly id: string
+  readonly words: string
+}
+
+/** A row or a column of a grid. */
+export interface GridLine {
+  readonly id: string
+  readonly words: string
+}
+
+/** A column with what can stand in it. */
+export interface GridColumn extends GridLine {
+  readonly values: readonly Choice[]
+  /** The value of a healthy person; one key fills it in. */
+  readonly usual?: string
+  /** Rows that have no such cell. */
+  readonly not?: readonly string[]
+}
+
+/** A small table: what is looked at, and what can be found. */
+export interface GridOutline {
+  readonly rows: readonly GridLine[]
+  readonly columns: readonly GridColumn[]
+}
 
 /** As much of a stage as the record needs in order to check an answer. */
 export interface StageOutline {
@@ -20,6 +52,16 @@ export interface StageOutline {
   readonly leanWatched?: true
   /** Present when an angle can be recorded at this stage. */
   readonly angle?: AngleLimits
+  /** How long the position or load is held, in seconds; the time it was really held is recorded. */
+  readonly holdSeconds?: number
+  /** What can be observed, at an `observe` stage. */
+  readonly choices?: readonly Choice[]
+  /** The table, at a `grid` stage. */
+  readonly grid?: GridOutline
+  /** Asked only when the own symptom lies wholly in these areas (`only`), or only when it does not (`unless`). */
+  readonly whenAt?: { readonly is: 'only' | 'unless'; readonly areas: readonly AreaId[] }
+  /** Asked only when one of these was observed at an earlier stage. */
+  readonly when?: { readonly stage: string; readonly chose: readonly string[] }
 }
 
 /** One school's way of doing a test. */
@@ -48,6 +90,11 @@ export function stagesOf<S extends StageOutline>(
 ): readonly S[] {
   const order = test.variants.find((v) => v.id === variant)?.stages
   return order ? order.flatMap((id) => test.stages.filter((stage) => stage.id === id)) : test.stages
+}
+
+/** The cells a grid has, as "row.column", row by row. */
+export function cellsOf({ rows, columns }: GridOutline): readonly { readonly id: string; readonly row: GridLine; readonly column: GridColumn }[] {
+  return rows.flatMap((row) => columns.flatMap((column) => (column.not?.includes(row.id) ? [] : [{ id: `${row.id}.${column.id}`, row, column }])))
 }
 
 /** The sides a test can be performed on. */

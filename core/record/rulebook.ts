@@ -20,6 +20,12 @@ export interface Rulebook {
   readonly screenGroup: (id: string) => ScreenGroupOutline | undefined
   /** Is this a gate that a reason can open? */
   readonly opensWithReason: (gate: string) => boolean
+  /** Is this one of the warning signs that can show themselves during an examination? */
+  readonly isWarning: (sign: string) => boolean
+  /** Is this a region before whose contact consent is asked again? */
+  readonly isRegion: (region: string) => boolean
+  /** Is this a question of the history? */
+  readonly isFact: (fact: string) => boolean
   /** Why this test may not start this way; null when it may. */
   readonly bars: (exam: Exam, test: string, variant: string) => { readonly what: string; readonly todo: string } | null
 }

@@ -14,6 +14,11 @@ const ON_THE_BENCH: ReadonlySet<ExamEvent['type']> = new Set([
   'test-skipped',
   'consent-withdrawn',
   'gate-opened',
+  'finding-overridden',
+  'symptom-rated',
+  'warning-seen',
+  'route-ordered',
+  'consent-renewed',
 ])
 
 /**

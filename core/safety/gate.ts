@@ -1,40 +1,56 @@
+import type { Seen } from '../catalogue/reading/table'
+
 /**
- * What an answer of the screen does.
+ * What an answer, a result or a sign does.
  *
  * - `halt`: the examination stops for these tests; the action is shown.
  * - `block`: these tests cannot start.
+ * - `before`: other tests must come first.
  * - `caution`: the test goes on with a changed technique, shown before its first step.
  *
- * Halts and blocks open only with a reason typed by the practitioner, which stays on the record.
+ * All but a caution open only with a reason typed by the practitioner, which stays on the record.
  */
-export type Strength = 'halt' | 'block' | 'caution'
+export type Strength = 'halt' | 'block' | 'before' | 'caution'
+
+/** At least so many of these items of the screen, or facts drawn from age, are true; and all of `and`, and one of `andAny`. */
+export interface OnScreen {
+  readonly atLeast: number
+  readonly of: readonly string[]
+  readonly and?: readonly string[]
+  readonly andAny?: readonly string[]
+}
+
+/** What closes a gate. */
+export type When =
+  | OnScreen
+  /** One of these was seen in the latest performance of a test. */
+  | { readonly seen: readonly { readonly test: string; readonly when: Seen }[] }
+  /** One of these tests was positive, for either side. */
+  | { readonly positive: readonly string[] }
+  /** One of these warning signs showed itself. */
+  | { readonly warning: readonly string[] }
+  /** Something read from the whole examination. */
+  | { readonly state: State }
+
+/** States of the whole examination that close gates. */
+export type State = 'irritable' | 'budget-spent' | 'stays-raised' | 'deficit-grew' | 'symptom-spread'
 
 /** A safety rule as data. */
 export interface Gate {
   readonly id: string
   readonly strength: Strength
-  /** Closed when at least this many of these items were answered yes. */
-  readonly when: { readonly atLeast: number; readonly of: readonly string[] }
+  readonly when: When
   readonly bars: Barred
+  /** For `before`: the tests that come first, each at least once. */
+  readonly until?: readonly string[]
   /** One sentence: why. */
   readonly reason: string
   /** One sentence: what to do now. */
   readonly do: string
 }
 
-/** Which tests a gate is about: all, those named, or those done in some way. */
-export type Barred = { readonly tests: 'all' } | { readonly tests: readonly string[] } | { readonly neckLoad: true }
-
-/** Ways of doing tests that load the neck; each other way of the same test does not. */
-export const NECK_LOAD: Readonly<Record<string, readonly string[]>> = {
-  slump: ['trunk-neck-knee-ankle', 'neck-first', 'ankle-first', 'released-at-ankle', 'any-symptom'],
-}
-
-/** Is this test, done this way, one the gate is about? */
-export function isBarred(bars: Barred, test: string, variant: string): boolean {
-  if ('neckLoad' in bars) return NECK_LOAD[test]?.includes(variant) ?? false
-  return bars.tests === 'all' || bars.tests.includes(test)
-}
+/** Which tests a gate is about: all, those named, those that load the neck, or those that provoke. */
+export type Barred = { readonly tests: 'all' } | { readonly tests: readonly string[] } | { readonly neckLoad: true } | { readonly provoking: true }
 
 /** Declare a gate. */
 export function defineGate(gate: Gate): Gate {

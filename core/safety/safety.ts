@@ -1,37 +1,100 @@
+import { CATALOGUE, testById } from '../catalogue'
+import { findingsOf } from '../findings/findings'
+import { wasSeen } from '../findings/read-table'
+import type { Finding } from '../findings/finding'
 import type { Exam } from '../record/exam'
+import { isOver } from '../record/ladder'
+import { sidesOf } from '../record/outline'
+import { SIDES } from '../vocabulary/side'
 import { GATES } from '.'
-import { type Gate, isBarred } from './gate'
-import { SCREEN } from './screen'
+import { isBarred } from './barred'
+import type { Gate, OnScreen, When } from './gate'
+import { askedItems } from './screen'
+import { isIn } from './state'
 
-/** A gate that is closed now, which answers closed it, and whether it was opened with a reason. */
+/** A gate that is closed now, what closed it, and whether it was opened with a reason. */
 export interface ClosedGate {
   readonly gate: Gate
-  /** Items answered yes that it rests on. */
+  /** What it rests on: items answered yes, tests, or signs. */
   readonly because: readonly string[]
   /** The reason it was opened with; null while it is closed. */
   readonly opened: string | null
 }
 
-/** The gates the answers so far close, the strongest first. What was not asked closes nothing and clears nothing. */
-export function closedGates(exam: Pick<Exam, 'screen' | 'unlocked'>): readonly ClosedGate[] {
-  return GATES.flatMap((gate) => {
-    const because = gate.when.of.filter((item) => exam.screen[item] === 'yes')
-    if (because.length < gate.when.atLeast) return []
+/** An examination is never changed in place, so what it closes can be kept with it. */
+const KNOWN = new WeakMap<Exam, readonly ClosedGate[]>()
+
+/** The gates that answers, results and signs so far close, the strongest first. What was not asked closes nothing and clears nothing. */
+export function closedGates(exam: Exam): readonly ClosedGate[] {
+  const known = KNOWN.get(exam)
+  if (known) return known
+  let findings: readonly Finding[] | null = null
+  const all = () => (findings ??= findingsOf(exam, { testById, all: CATALOGUE }))
+  const closed = GATES.flatMap((gate) => {
+    const because = reasonsFor(gate.when, exam, all)
+    if (because.length === 0 || (gate.until && gate.until.every((test) => isDone(exam, test)))) return []
     return [{ gate, because, opened: exam.unlocked.find((u) => u.gate === gate.id)?.why ?? null }]
+  })
+  KNOWN.set(exam, closed)
+  return closed
+}
+
+function reasonsFor(when: When, exam: Exam, findings: () => readonly Finding[]): readonly string[] {
+  if ('of' in when) return onScreen(when, exam)
+  if ('positive' in when)
+    return when.positive.filter((test) => exam.runs.some((run) => run.test === test) && findings().some((f) => f.test === test && f.result === 'positive'))
+  if ('warning' in when) return exam.warnings.map((w) => w.sign).filter((sign) => when.warning.includes(sign))
+  if ('state' in when) return isIn(when.state, exam) ? [when.state] : []
+  return when.seen.flatMap(({ test, when: seen }) => {
+    const runs = exam.runs.filter((run) => run.test === test)
+    return runs.some((run) => SIDES.some((side) => wasSeen(seen, { run, side, exam }))) ? [test] : []
   })
 }
 
+function onScreen(when: OnScreen, exam: Exam): readonly string[] {
+  const yes = (item: string) => exam.screen[item] === 'yes' || drawnFromAge(item, exam)
+  const because = when.of.filter(yes)
+  const short = because.length < when.atLeast || (when.and && !when.and.every(yes)) || (when.andAny && !when.andAny.some(yes))
+  return short ? [] : because
+}
+
+/** Facts that follow from the age, so that nobody is asked for them. */
+export const AGE_FACTS = ['age-65', 'age-over-50', 'age-over-50-new', 'age-over-70'] as const
+
+function drawnFromAge(item: string, { ageYears, screen }: Exam): boolean {
+  if (ageYears === null) return false
+  switch (item) {
+    case 'age-65':
+      return ageYears >= 65
+    case 'age-over-50':
+      return ageYears > 50
+    case 'age-over-50-new':
+      return ageYears > 50 && screen['new-pain'] === 'yes'
+    case 'age-over-70':
+      return ageYears > 70
+    default:
+      return false
+  }
+}
+
+/** Was this test performed to its end on every side it has? */
+function isDone(exam: Exam, id: string): boolean {
+  const test = testById(id)
+  if (!test) return false
+  return sidesOf(test).every((side) => exam.runs.some((run) => run.test === id && run.side === side && run.stopped === null && isOver(run, test)))
+}
+
 /** The closed gate that keeps this test from starting this way; undefined when none does. */
-export function barring(exam: Pick<Exam, 'screen' | 'unlocked'>, test: string, variant: string): ClosedGate | undefined {
-  return closedGates(exam).find(({ gate, opened }) => gate.strength !== 'caution' && opened === null && isBarred(gate.bars, test, variant))
+export function barring(exam: Exam, test: string, variant: string): ClosedGate | undefined {
+  return closedGates(exam).find(({ gate, opened }) => gate.strength !== 'caution' && opened === null && isBarred(gate, test, variant))
 }
 
 /** What to heed while this test is done: cautions, and gates that were opened with a reason. */
-export function heeding(exam: Pick<Exam, 'screen' | 'unlocked'>, test: string, variant: string): readonly ClosedGate[] {
-  return closedGates(exam).filter(({ gate, opened }) => (gate.strength === 'caution' || opened !== null) && isBarred(gate.bars, test, variant))
+export function heeding(exam: Exam, test: string, variant: string): readonly ClosedGate[] {
+  return closedGates(exam).filter(({ gate, opened }) => (gate.strength === 'caution' || opened !== null) && isBarred(gate, test, variant))
 }
 
 /** How many questions of the screen have no answer yet: open holes, never a no. */
 export function unasked(exam: Pick<Exam, 'screen'>): number {
-  return SCREEN.flatMap((group) => group.items).filter((item) => exam.screen[item.id] === undefined).length
+  return askedItems(exam.screen).filter((item) => exam.screen[item.id] === undefined).length
 }

@@ -1,6 +1,8 @@
 /** One question of the safety screen, read aloud as it stands. */
 export interface ScreenItem {
   readonly id: string
+  /** Asked only when this one was answered yes. */
+  readonly onlyIf?: string
   readonly ask: string
 }
 
@@ -48,8 +50,35 @@ export const SCREEN: readonly ScreenGroup[] = [
       { id: 'double-vision', ask: 'Double vision, or an eyelid that droops?' },
       { id: 'drop-attack', ask: 'Have you dropped to the ground without warning?' },
       { id: 'speech', ask: 'Difficulty speaking or swallowing?' },
+      { id: 'nausea', ask: 'Nausea that came with it and has no other reason?' },
       { id: 'face-numb', ask: 'Numbness of the face, round the mouth above all?' },
       { id: 'worst-headache', ask: 'A headache or neck pain unlike any before?' },
+    ],
+  },
+  {
+    id: 'neck-trauma',
+    name: 'Neck accident',
+    singly: true,
+    items: [
+      { id: 'neck-accident', ask: 'An accident to the neck within the last twelve weeks?' },
+      { id: 'dangerous-mechanism', ask: 'A fall from over a metre, a blow to the top of the head, or a fast crash?', onlyIf: 'neck-accident' },
+      { id: 'tingling-after', ask: 'Tingling in arms or legs since then?', onlyIf: 'neck-accident' },
+      { id: 'midline-tender', ask: 'Is the bone in the middle of the neck tender?', onlyIf: 'neck-accident' },
+      { id: 'cannot-turn', ask: 'Unable to turn the head half-way to either side?', onlyIf: 'neck-accident' },
+    ],
+  },
+  {
+    id: 'upper-neck',
+    name: 'Upper neck ligaments',
+    singly: false,
+    items: [
+      { id: 'head-unsupported', ask: 'Does your head feel as if it were not held up?' },
+      { id: 'inflammatory-joint', ask: 'Rheumatoid arthritis or another inflammatory joint disease?' },
+      { id: 'loose-tissue', ask: 'A disorder that makes joints or tissue very loose?' },
+      { id: 'down', ask: 'Down syndrome?' },
+      { id: 'long-steroids', ask: 'Steroid tablets for a long time?' },
+      { id: 'old-neck-trauma', ask: 'An older injury of the neck?' },
+      { id: 'dizzy-known', ask: 'Dizziness that is old and was looked into?' },
     ],
   },
   {
@@ -61,6 +90,7 @@ export const SCREEN: readonly ScreenGroup[] = [
       { id: 'small-fall', ask: 'A minor knock, with thin bones or long use of steroids?' },
       { id: 'known-fracture', ask: 'A known recent fracture of pelvis, sacrum or spine?' },
       { id: 'thin-bones', ask: 'Severe thinning of the bones?' },
+      { id: 'cannot-stand', ask: 'Groin or sacral pain so strong that the leg takes no weight?' },
     ],
   },
   {
@@ -75,6 +105,7 @@ export const SCREEN: readonly ScreenGroup[] = [
       { id: 'fever', ask: 'Fever, or an infection lately, tuberculosis among them?' },
       { id: 'weak-defence', ask: 'Weakened defences against infection, or drugs by needle?' },
       { id: 'swollen-calf', ask: 'A swollen, warm, painful calf?' },
+      { id: 'new-pain', ask: 'Is this the first time you have had this pain?' },
     ],
   },
   {
@@ -86,9 +117,43 @@ export const SCREEN: readonly ScreenGroup[] = [
       { id: 'thinners', ask: 'Blood thinners, or blood that does not clot well?' },
       { id: 'fusion', ask: 'A spinal fusion, or a recent disc operation?' },
       { id: 'hip-replaced', ask: 'A replaced hip?' },
+      { id: 'high-pressure', ask: 'Blood pressure out of control, or a recent eye or heart operation?' },
+      { id: 'pulsing', ask: 'A pulsing lump in the belly, or a known aneurysm?' },
+    ],
+  },
+  {
+    id: 'serious',
+    name: 'Other serious signs',
+    singly: false,
+    items: [
+      { id: 'weak-in-days', ask: 'A foot or hand that has become weak within days?' },
+      { id: 'thunder', ask: 'A sudden violent headache, or a stiff neck with fever or light hurting the eyes?' },
+      { id: 'sore-scalp', ask: 'A new headache with a sore scalp, or a jaw that hurts on chewing?' },
+      { id: 'exertion', ask: 'Pain in arm, jaw or chest that comes with effort?' },
+      { id: 'night-arm', ask: 'Night pain inside the arm with a lump above the collar bone?' },
+      { id: 'sudden-severe', ask: 'Did a very severe pain in the spine come on suddenly?' },
+      { id: 'pregnancy-warning', ask: 'Pregnant, with bleeding, contractions or a severe headache?' },
+      { id: 'blisters', ask: 'A burning band of pain, with blisters or without yet?' },
+    ],
+  },
+  {
+    id: 'inflammatory',
+    name: 'Inflammatory back pain',
+    singly: false,
+    items: [
+      { id: 'slow-start-young', ask: 'Did it begin slowly, before the age of 45?' },
+      { id: 'stiff-morning', ask: 'Stiff for more than half an hour in the morning?' },
+      { id: 'better-moving', ask: 'Better with movement, and not with rest?' },
+      { id: 'wakes-late', ask: 'Does it wake you in the second half of the night?' },
+      { id: 'eye-skin-bowel', ask: 'An inflamed eye, psoriasis or an inflamed bowel?' },
     ],
   },
 ]
+
+/** The items that are asked as the answers stand: those that hang on another only once that is a yes. */
+export function askedItems(screen: Readonly<Record<string, 'yes' | 'no'>>): readonly ScreenItem[] {
+  return SCREEN.flatMap((group) => group.items).filter((item) => item.onlyIf === undefined || screen[item.onlyIf] === 'yes')
+}
 
 /** The group an item belongs to; undefined for an item nobody knows. */
 export function groupOfItem(item: string): ScreenGroup | undefined {

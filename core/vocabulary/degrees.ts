@@ -3,6 +3,8 @@ export type Degrees = number
 
 /** The angles a person can type for one measured joint. */
 export interface AngleLimits {
+  /** What follows the figure; degrees when absent. */
+  readonly unit?: string
   /** The joint and movement measured, in words: "hip flexion, knee straight". */
   readonly joint: string
   /** Lowest and highest angle the record accepts, in degrees. */

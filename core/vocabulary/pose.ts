@@ -27,8 +27,25 @@ export interface SpreadLeg {
   readonly shinSeen: number
 }
 
+/** One arm seen from the front. */
+export interface SpreadArm {
+  /** Direction of the upper arm away from the trunk; 0 hangs along it, 90 points sideways, 170 up. */
+  readonly out: Degrees
+  /** Turn of the forearm towards the head at the elbow; negative turns it down. */
+  readonly bend: Degrees
+  /** Share of the true length that is seen, 0 to 1. */
+  readonly upperSeen: number
+  readonly foreSeen: number
+}
+
 /** The parts of the drawn body that a hand can rest on. */
 export type Segment =
+  | 'near-shoulder'
+  | 'far-shoulder'
+  | 'near-upper-arm'
+  | 'near-forearm'
+  | 'near-hand'
+  | 'far-forearm'
   | 'head'
   | 'neck'
   | 'thorax'
@@ -49,6 +66,8 @@ export interface Contact {
   readonly along: number
   /** Distance from the segment's middle line, in centimetres, towards the viewer's up (negative: down). */
   readonly off: number
+  /** Distance to the right of the picture, in centimetres (negative: left). */
+  readonly aside?: number
   /** Direction the forearm comes from, in degrees; 0 is from the right of the picture, 90 from above. */
   readonly from: Degrees
   /** Direction of the push in the picture; `in` is straight away from the viewer. Absent: the hand only holds. */
@@ -60,10 +79,11 @@ export interface Contact {
 interface AnyPose {
   readonly contacts: readonly Contact[]
   /** What carries the patient. */
-  readonly support: 'table' | 'table-end' | 'seat'
-  /** The angle that is measured, if any: it is drawn as an arc and follows the live reading. */
-  readonly measured?: 'near-hip' | 'near-knee' | 'near-ankle'
+  readonly support: Support
 }
+
+/** What carries the patient: a table, its lower end, its edge with the feet on the floor, a seat, or the floor. */
+export type Support = 'table' | 'table-end' | 'table-edge' | 'seat' | 'floor'
 
 /** The body seen in profile; `near` is the limb of the tested side. */
 export interface SidePose extends AnyPose {
@@ -79,13 +99,28 @@ export interface SidePose extends AnyPose {
   readonly far: LegPose
   readonly nearArm: ArmPose
   readonly farArm: ArmPose
+  /** The angle that is measured, if any: it is drawn as an arc and follows the live reading. */
+  readonly measured?: 'near-hip' | 'near-knee' | 'near-ankle' | 'neck' | 'trunk'
 }
 
-/** The body seen from the front, lying on its back under the viewer. */
+/** The body seen from the front: lying under the viewer, sitting or standing before them; or from behind. */
 export interface FrontPose extends AnyPose {
   readonly plane: 'front'
+  /** Lying when absent. */
+  readonly is?: 'lying' | 'sitting' | 'standing'
+  /** Seen from behind: the back of the head, and the tested side on the other half of the picture. */
+  readonly fromBehind?: true
   readonly near: SpreadLeg
   readonly far: SpreadLeg
+  /** Resting along the trunk when absent. */
+  readonly nearArm?: SpreadArm
+  readonly farArm?: SpreadArm
+  /** Side-bend of the neck towards the tested side; negative away from it. */
+  readonly neckBend?: Degrees
+  /** Turn of the head towards the tested side; negative away from it. */
+  readonly headTurn?: Degrees
+  /** The angle that is measured, if any. */
+  readonly measured?: 'near-elbow' | 'near-shoulder' | 'neck-bend' | 'head-turn'
 }
 
 /** How the drawn patient lies at one stage of a test, and where the examiner's hands are. */

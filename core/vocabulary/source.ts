@@ -22,22 +22,37 @@ export interface Source {
 }
 
 /**
- * The sources this slice can speak about.
+ * Every source the board can speak about.
  *
- * `outer-hip` is not on the list of the published rules: it gives the pain that FABER brings on
+ * `outer-hip` and `hip-flexor` are not on the list of the published rules. `outer-hip` is not on the list of the published rules: it gives the pain that FABER brings on
  * over the outer buttock a name of its own, so that it is not filed under the hip joint.
  */
 export const SOURCES = {
+  'root-cervical': { family: 'nerve', name: 'Neck root, C5–T1', inWords: 'a nerve root of the neck' },
+  'root-lumbar-mid': { family: 'nerve', name: 'Mid lumbar root, L2–L4', inWords: 'a mid lumbar nerve root' },
+  'neural-peripheral': { family: 'nerve', name: 'Nerve further out', inWords: 'a nerve further out' },
   'root-lumbar-low': { family: 'nerve', name: 'Low lumbar root, L4–S1', inWords: 'a low lumbar nerve root' },
+  'facet-cervical': { family: 'joint', name: 'Neck facet', inWords: 'a facet joint of the neck' },
+  'joint-upper-neck': { family: 'joint', name: 'Upper neck joint, C1–C2', inWords: 'the upper neck joint' },
+  'pubic-symphysis': { family: 'joint', name: 'Pubic joint', inWords: 'the pubic joint' },
   'sij-pain': { family: 'joint', name: 'Sacroiliac joint', inWords: 'the sacroiliac joint' },
   'sij-stiff': { family: 'joint', name: 'Stiff pelvis', inWords: 'a stiff pelvis' },
   'facet-lumbar': { family: 'joint', name: 'Lumbar facet', inWords: 'a lumbar facet joint' },
   hip: { family: 'joint', name: 'Hip', inWords: 'the hip joint' },
+  'laxity-upper-neck': { family: 'ligament', name: 'Upper neck ligaments', inWords: 'lax upper neck ligaments' },
+  'instability-lumbar': { family: 'ligament', name: 'Loose low-back segment', inWords: 'a loose segment of the low back' },
   'sij-ligament': { family: 'ligament', name: 'Sacroiliac ligaments', inWords: 'the sacroiliac ligaments' },
   'disc-annulus': { family: 'disc', name: 'Disc', inWords: 'a lumbar disc' },
+  'muscle-neck': { family: 'muscle', name: 'Neck muscle', inWords: 'the neck muscles' },
+  piriformis: { family: 'muscle', name: 'Piriformis, deep buttock', inWords: 'the deep muscles of the buttock' },
+  'abdominal-wall': { family: 'muscle', name: 'Abdominal wall', inWords: 'the abdominal wall' },
   'muscle-back': { family: 'muscle', name: 'Back muscle', inWords: 'the back muscles' },
   hamstring: { family: 'muscle', name: 'Hamstring', inWords: 'the hamstring' },
   'hip-flexor': { family: 'muscle', name: 'Hip flexor', inWords: 'a tight hip flexor' },
+  cord: { family: 'away', name: 'Spinal cord', inWords: 'the spinal cord' },
+  outlet: { family: 'away', name: 'Thoracic outlet', inWords: 'the thoracic outlet' },
+  inflammatory: { family: 'away', name: 'Inflammatory disease', inWords: 'an inflammatory disease' },
+  visceral: { family: 'away', name: 'An inner organ', inWords: 'an inner organ' },
   'outer-hip': { family: 'muscle', name: 'Outer hip, muscle or bursa', inWords: 'the outer hip, muscle or bursa' },
 } as const satisfies Record<string, Source>
 

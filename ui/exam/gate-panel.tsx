@@ -4,7 +4,7 @@ import { useState } from 'react'
 import type { ClosedGate } from '@/core/safety/safety'
 import { useExam } from './store'
 
-const WORDS = { halt: 'Halt', block: 'Blocked', caution: 'Caution' } as const
+const WORDS = { halt: 'Halt', block: 'Blocked', before: 'First', caution: 'Caution' } as const
 
 /** A closed gate: why, what to do now, and a way through that needs a reason and stays on the record. */
 export function GatePanel({ closed }: { readonly closed: ClosedGate }) {

@@ -26,7 +26,7 @@ const MARGIN = 7
 /** The drawn patient at one stage, with the examiner's hands. Centimetres in, picture out: nothing is decided here. */
 export function PoseFigure({ figure, describes, angle = null, marks = [], className = '' }: Props) {
   const { min, max } = figure.bounds
-  const box = [min.x - MARGIN, -max.y - MARGIN, max.x - min.x + MARGIN * 2, max.y - Math.min(min.y, floorOf(figure)) + MARGIN * 2]
+  const box = [min.x - MARGIN, -max.y - MARGIN, max.x - min.x + MARGIN * 2, max.y - Math.min(min.y, figure.support.floor) + MARGIN * 2]
   const trunk = figure.limbs.filter((l) => l.layer === 'near' && !l.id.includes('arm'))
   return (
     <svg viewBox={box.join(' ')} role="img" aria-label={describes} className={className} preserveAspectRatio="xMidYMid meet">
@@ -86,22 +86,7 @@ function Clothes({ figure }: { readonly figure: Figure }) {
 function Head({ head }: { readonly head: Body['head'] }) {
   const at = (direction: number, length: number) => go(head.at, direction, length)
   const skin = { fill: 'var(--skin)', stroke: 'var(--line)', strokeWidth: 1.7 / 2, strokeLinejoin: 'round' as const }
-  if (head.seen === 'from-above') {
-    return (
-      <g>
-        <circle cx={head.at.x} cy={-head.at.y} r={head.half} {...skin} />
-        <path
-          d={`M${xy(at(150, head.half))}A${head.half} ${head.half} 0 0 0 ${xy(at(210, head.half))}Q${xy(at(180, head.half * 0.35))} ${xy(at(150, head.half))}Z`}
-          fill="var(--line)"
-        />
-        <g stroke="var(--line)" strokeWidth="1" strokeLinecap="round" fill="none">
-          <path d={`M${xy(at(60, 3.4))}L${xy(at(74, 4.2))}M${xy(at(-60, 3.4))}L${xy(at(-74, 4.2))}`} />
-          <path d={`M${xy(at(0, 0.4))}L${xy(at(0, 3.6))}`} />
-          <path d={`M${xy(at(18, 6))}Q${xy(at(0, 7))} ${xy(at(-18, 6))}`} />
-        </g>
-      </g>
-    )
-  }
+  if (head.seen !== 'profile') return <FrontHead head={head} />
   const f = head.faces
   // Which way along the profile the chin lies: towards the neck, a quarter turn from the face.
   const { chin } = head
@@ -123,6 +108,32 @@ function Head({ head }: { readonly head: Body['head'] }) {
   )
 }
 
+/** A head seen from the front or from behind: the hair at the crown, the face moved to where it is turned. */
+function FrontHead({ head }: { readonly head: Body['head'] }) {
+  const skin = { fill: 'var(--skin)', stroke: 'var(--line)', strokeWidth: 1.7 / 2 }
+  const r = head.half
+  // Drawn with the crown up and turned into place; a face turned aside moves across the head and narrows.
+  const aside = Math.sin((head.turn * Math.PI) / 180) * r * -0.62
+  const narrow = Math.max(0.35, Math.cos((head.turn * Math.PI) / 180))
+  return (
+    <g transform={`translate(${head.at.x} ${-head.at.y}) rotate(${90 - head.crown})`}>
+      <circle r={r} {...skin} />
+      {head.seen === 'from-behind' ? (
+        <path d={`M${-r * 0.96} ${r * 0.28}A${r} ${r} 0 1 1 ${r * 0.96} ${r * 0.28}Q0 ${r * 0.8} ${-r * 0.96} ${r * 0.28}Z`} fill="var(--line)" />
+      ) : (
+        <>
+          <path d={`M${-r * 0.87} ${-r * 0.5}A${r} ${r} 0 0 1 ${r * 0.87} ${-r * 0.5}Q${aside} ${-r * 0.35} ${-r * 0.87} ${-r * 0.5}Z`} fill="var(--line)" />
+          <g transform={`translate(${aside} 0) scale(${narrow} 1)`} stroke="var(--line)" strokeWidth="1" strokeLinecap="round" fill="none">
+            <path d="M-4.6 -1.6h2.2M2.4 -1.6h2.2" />
+            <path d="M0 0.4v3.2" />
+            <path d="M-2.2 6Q0 7.2 2.2 6" />
+          </g>
+        </>
+      )}
+    </g>
+  )
+}
+
 function Support({ support }: { readonly support: Body['support'] }) {
   const { from, to } = support
   const width = to.x - from.x
@@ -130,7 +141,8 @@ function Support({ support }: { readonly support: Body['support'] }) {
     return <rect x={from.x} y={-36} width={width} height={72} rx="9" fill="var(--hair)" opacity="0.55" />
   }
   const top = -from.y + 0.6
-  const deep = support.kind === 'seat' ? 40 : 34
+  const deep = Math.max(4, from.y - support.floor - 5)
+  if (support.kind === 'floor') return <rect x={from.x} y={top} width={width} height="2.4" rx="1.2" fill="var(--cloth-far)" opacity="0.8" />
   return (
     <g fill="var(--cloth-far)" opacity="0.8">
       <rect x={from.x} y={top} width={width} height="5" rx="2.5" />
@@ -138,12 +150,6 @@ function Support({ support }: { readonly support: Body['support'] }) {
       <rect x={to.x - 15} y={top + 5} width="3" height={deep} />
     </g>
   )
-}
-
-/** Lowest point the support's legs reach. */
-function floorOf(figure: Figure): number {
-  if (figure.support.seen === 'above') return -36
-  return figure.support.from.y - (figure.support.kind === 'seat' ? 45 : 39)
 }
 
 /** The measured joint: a rail from zero, the part swept so far, and the marks on it. */

@@ -1,4 +1,5 @@
-import { ASK, defineTest } from '../exam-test'
+import { BELOW_KNEE } from '../../vocabulary/area-sets'
+import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
 
 /**
@@ -13,6 +14,7 @@ export const crossedLegRaise = defineTest({
   short: 'well-leg raise',
   alsoCalled: ['Crossed straight leg raise', 'Crossed leg raise'],
   region: 'leg',
+  plannedFor: LOWER,
   purpose: 'Raises the pain-free leg to see whether the other leg’s symptom comes on.',
   structures: ['roots L4 to S1 of the other side', 'a large disc lesion'],
   posture: 'supine',
@@ -50,7 +52,7 @@ export const crossedLegRaise = defineTest({
   reading: {
     kind: 'crossed',
     source: 'root-lumbar-low',
-    counts: ['calf', 'heel', 'shin-outer', 'shin-inner', 'foot-top', 'thigh-back', 'knee-back', 'buttock'],
+    counts: [...BELOW_KNEE, 'thigh-back', 'knee-back', 'buttock'],
   },
   shares: ['sciatic-tension'],
 })

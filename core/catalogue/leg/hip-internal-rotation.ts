@@ -1,4 +1,4 @@
-import { ASK, defineTest } from '../exam-test'
+import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
 
 /** Passive hip internal rotation at 90° of flexion, compared side with side. */
@@ -8,6 +8,7 @@ export const hipInternalRotation = defineTest({
   short: 'hip turned in',
   alsoCalled: ['Passive hip internal rotation', 'Hip medial rotation'],
   region: 'leg',
+  plannedFor: LOWER,
   purpose: 'Measures how far the hip turns in; loss against the other side points to a stiff pelvis or the hip.',
   structures: ['hip joint', 'sacroiliac joint', 'deep rotators of the hip'],
   posture: 'supine',

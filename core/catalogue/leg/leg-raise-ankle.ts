@@ -1,4 +1,4 @@
-import { defineTest } from '../exam-test'
+import { defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
 
 /**
@@ -12,6 +12,7 @@ export const legRaiseAnkle = defineTest({
   short: 'ankle',
   alsoCalled: ['Bragard', 'Ankle differentiation'],
   region: 'leg',
+  plannedFor: LOWER,
   purpose: 'Moves only the ankle while the leg stays up, to part nerve from muscle.',
   structures: ['roots L4 to S1', 'sciatic and tibial nerve'],
   posture: 'supine',

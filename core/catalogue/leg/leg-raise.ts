@@ -1,4 +1,5 @@
-import { ASK, defineTest } from '../exam-test'
+import { BELOW_KNEE } from '../../vocabulary/area-sets'
+import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
 
 /** Straight leg raise: tightens the sciatic nerve and its roots, and the hamstrings with it. */
@@ -8,6 +9,7 @@ export const legRaise = defineTest({
   short: 'leg raise',
   alsoCalled: ['SLR', 'Lasegue'],
   region: 'leg',
+  plannedFor: LOWER,
   purpose: 'Tightens the sciatic nerve and its roots; the angle at the first own symptom is the baseline.',
   structures: ['roots L4 to S1', 'sciatic nerve', 'hamstrings', 'sacroiliac joint late in the raise'],
   posture: 'supine',
@@ -48,8 +50,8 @@ export const legRaise = defineTest({
   reading: {
     kind: 'tension',
     source: 'root-lumbar-low',
-    counts: ['calf', 'heel', 'shin-outer', 'shin-inner', 'foot-top'],
-    countsWhenShooting: ['thigh-back', 'knee-back', 'buttock', 'outer-hip', 'thigh-front', 'thigh-inner'],
+    counts: BELOW_KNEE,
+    countsWhenShooting: ['thigh-back', 'knee-back', 'buttock', 'outer-hip', 'thigh-front', 'thigh-inner', 'thigh-outer'],
     usualOnset: [30, 70],
     pointers: [
       { at: ['low-back'], source: 'facet-lumbar', because: 'own pain in the low back alone is not radicular: facet, muscle or disc' },

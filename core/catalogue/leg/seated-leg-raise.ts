@@ -1,4 +1,5 @@
-import { ASK, defineTest } from '../exam-test'
+import { BELOW_KNEE } from '../../vocabulary/area-sets'
+import { ASK, defineTest, LOWER } from '../exam-test'
 import { SITTING } from '../poses'
 
 /**
@@ -12,6 +13,7 @@ export const seatedLegRaise = defineTest({
   short: 'seated raise',
   alsoCalled: ['Seated straight leg raise', 'Sitting knee extension'],
   region: 'leg',
+  plannedFor: LOWER,
   purpose: 'Tightens the sciatic nerve upright; leaning away and the angle are compared with lying.',
   structures: ['roots L4 to S1', 'sciatic nerve', 'lumbar discs', 'hamstrings'],
   posture: 'sitting',
@@ -88,7 +90,7 @@ export const seatedLegRaise = defineTest({
   reading: {
     kind: 'tension',
     source: 'root-lumbar-low',
-    counts: ['calf', 'heel', 'shin-outer', 'shin-inner', 'foot-top'],
+    counts: BELOW_KNEE,
     countsWhenShooting: ['thigh-back', 'knee-back', 'buttock', 'outer-hip'],
     usualOnset: [30, 90],
     pointers: [],

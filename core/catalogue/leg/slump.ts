@@ -1,5 +1,6 @@
 import type { SidePose } from '../../vocabulary/pose'
-import { ASK, defineTest } from '../exam-test'
+import { BELOW_KNEE } from '../../vocabulary/area-sets'
+import { ASK, defineTest, SPINE } from '../exam-test'
 import { SITTING } from '../poses'
 
 const SLUMPED: Omit<SidePose, 'contacts'> = { ...SITTING, lumbar: 24, thorax: 32, neck: 2, nearArm: { shoulder: -28, elbow: 60 } }
@@ -21,6 +22,7 @@ export const slump = defineTest({
   short: 'slump',
   alsoCalled: ['Seated slump'],
   region: 'leg',
+  plannedFor: SPINE,
   purpose: 'Tightens neural tissue step by step; letting the neck go parts nerve from muscle.',
   structures: ['dura and roots', 'sciatic nerve', 'hamstrings'],
   posture: 'sitting',
@@ -174,7 +176,9 @@ export const slump = defineTest({
   reading: {
     kind: 'staged-tension',
     source: 'root-lumbar-low',
-    counts: ['calf', 'heel', 'shin-outer', 'shin-inner', 'foot-top', 'thigh-back', 'knee-back', 'buttock', 'outer-hip'],
+    limb: 'leg',
+    angleInWords: '° short of straight',
+    counts: [...BELOW_KNEE, 'thigh-back', 'knee-back', 'buttock', 'outer-hip'],
     back: ['low-back', 'mid-back'],
     beforeLeg: ['upright', 'slump', 'chin', 'press'],
     anyNeural: ['any-symptom'],

@@ -1,4 +1,4 @@
-import { ASK, defineTest } from '../exam-test'
+import { ASK, defineTest, LOWER } from '../exam-test'
 import { LEG_FLAT } from '../poses'
 import { FRONT_LIGAMENTS, pelvicProvocation, pelvicStages, pelvicWays } from '../reading/pelvic-provocation'
 
@@ -14,6 +14,7 @@ export const faber = defineTest({
   short: 'FABER',
   alsoCalled: ['Figure of four', 'Patrick'],
   region: 'pelvis',
+  plannedFor: LOWER,
   purpose: 'Opens the hip and levers the front of the sacroiliac joint; the place of the pain decides.',
   structures: ['hip joint', 'front of the sacroiliac joint', 'anterior sacroiliac ligaments'],
   posture: 'supine',

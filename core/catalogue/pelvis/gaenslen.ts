@@ -1,4 +1,4 @@
-import { ASK, defineTest } from '../exam-test'
+import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
 import { GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicWays } from '../reading/pelvic-provocation'
 
@@ -13,6 +13,7 @@ export const gaenslen = defineTest({
   short: 'Gaenslen',
   alsoCalled: ['Pelvic torsion test'],
   region: 'pelvis',
+  plannedFor: LOWER,
   purpose: 'Turns the two hip bones against each other, one leg bent up and the other lowered over the edge.',
   structures: ['sacroiliac joints', 'hip joints', 'L5–S1'],
   posture: 'supine',

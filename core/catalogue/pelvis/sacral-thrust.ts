@@ -1,4 +1,4 @@
-import { ASK, defineTest } from '../exam-test'
+import { ASK, defineTest, LOWER } from '../exam-test'
 import { FACE_DOWN } from '../poses'
 import { pelvicProvocation, pelvicStages, pelvicWays } from '../reading/pelvic-provocation'
 
@@ -9,6 +9,8 @@ export const sacralThrust = defineTest({
   short: 'sacral thrust',
   alsoCalled: ['Posterior-anterior sacral pressure'],
   region: 'pelvis',
+  plannedFor: LOWER,
+  intimate: 'sacral',
   purpose: 'Presses the sacrum forward between the hip bones.',
   structures: ['both sacroiliac joints', 'lumbar joints in extension'],
   posture: 'prone',

@@ -1,4 +1,4 @@
-import { ASK, defineTest } from '../exam-test'
+import { ASK, defineTest, LOWER } from '../exam-test'
 import { pelvicProvocation, pelvicStages, pelvicWays, BACK_LIGAMENTS, GROIN_IS_HIP } from '../reading/pelvic-provocation'
 
 /** Pelvic compression: the upper half of the pelvis is pressed straight down, painful side up. */
@@ -8,6 +8,7 @@ export const sijCompression = defineTest({
   short: 'compression',
   alsoCalled: ['Approximation test'],
   region: 'pelvis',
+  plannedFor: LOWER,
   purpose: 'Presses the sacroiliac joints together at the front and stretches the ligaments behind them.',
   structures: ['sacroiliac joint', 'posterior sacroiliac ligaments'],
   posture: 'side-lying',

@@ -1,4 +1,4 @@
-import { ASK, defineTest } from '../exam-test'
+import { ASK, defineTest, LOWER } from '../exam-test'
 import { LEG_FLAT } from '../poses'
 import { FRONT_LIGAMENTS, GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicWays } from '../reading/pelvic-provocation'
 
@@ -13,6 +13,7 @@ export const sijDistraction = defineTest({
   short: 'distraction',
   alsoCalled: ['Gapping test'],
   region: 'pelvis',
+  plannedFor: LOWER,
   purpose: 'Gaps the front of the sacroiliac joints to see whether that brings on the own pain.',
   structures: ['front of the sacroiliac joint', 'anterior sacroiliac ligaments'],
   posture: 'supine',

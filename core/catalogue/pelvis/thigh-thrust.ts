@@ -1,4 +1,4 @@
-import { ASK, defineTest } from '../exam-test'
+import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
 import { GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicWays } from '../reading/pelvic-provocation'
 
@@ -9,6 +9,7 @@ export const thighThrust = defineTest({
   short: 'thigh thrust',
   alsoCalled: ['Posterior shear test', 'Posterior pelvic pain provocation'],
   region: 'pelvis',
+  plannedFor: LOWER,
   purpose: 'Shears the hip bone backward on a sacrum that is held still.',
   structures: ['sacroiliac joint', 'posterior sacroiliac ligaments', 'hip joint'],
   posture: 'supine',

@@ -1,3 +1,4 @@
+import type { Table } from './table'
 import type { AreaId } from '../../vocabulary/body-area'
 import type { Degrees } from '../../vocabulary/degrees'
 import type { SourceId } from '../../vocabulary/source'
@@ -35,6 +36,8 @@ export interface Tension {
   readonly counts: readonly AreaId[]
   /** Own symptom here counts only when it shoots. */
   readonly countsWhenShooting: readonly AreaId[]
+  /** How the two are called in a reason; "below the knee" and "shooting into the leg" when absent. */
+  readonly placeInWords?: { readonly counts: string; readonly shooting: string; readonly fails: string }
   /** Angles between which a nerve symptom usually begins; outside them the finding is flagged, not changed. */
   readonly usualOnset: readonly [Degrees, Degrees]
   readonly pointers: readonly PlacePointer[]
@@ -67,7 +70,13 @@ export interface StagedTension {
   readonly counts: readonly AreaId[]
   /** Own pain here alone, changing with the neck, points to neural tissue and feeds no leg rule. */
   readonly back: readonly AreaId[]
-  /** Stages before a leg moves: what comes on there has no side. */
+  /** The limb, as a reason says it. */
+  readonly limb: 'leg' | 'arm'
+  /** The measured angle in words, after its figure; none when absent. */
+  readonly angleInWords?: string
+  /** What an own symptom points to that no release changed; the stretch's source when absent. */
+  readonly unchanged?: { readonly source: SourceId; readonly because: string }
+  /** Stages before a limb moves: what comes on there has no side. */
   readonly beforeLeg: readonly string[]
   /** Ways of doing it in which any tingling, numbness, burning or shooting in the leg counts. */
   readonly anyNeural: readonly string[]
@@ -104,4 +113,4 @@ export interface Differentiation {
 }
 
 /** How the answers of a test become a finding. */
-export type Reading = Provocation | Tension | StagedTension | Differentiation | Range | Crossed
+export type Reading = Provocation | Tension | StagedTension | Differentiation | Range | Crossed | Table

@@ -4,7 +4,7 @@ import { defineGate } from '../gate'
 export const artery = defineGate({
   id: 'artery',
   strength: 'halt',
-  when: { atLeast: 1, of: ['dizzy', 'double-vision', 'drop-attack', 'speech', 'face-numb', 'worst-headache'] },
+  when: { atLeast: 1, of: ['dizzy', 'double-vision', 'drop-attack', 'speech', 'nausea', 'face-numb', 'worst-headache'] },
   bars: { neckLoad: true },
   reason: 'A neck artery or the brain stem may be involved.',
   do: 'Do not load the neck. Same-day or emergency medical assessment.',

@@ -1,11 +1,11 @@
 import { defineGate } from '../gate'
 
-/** A replaced hip blocks the press along the thigh. */
+/** A replaced hip blocks the tests that lever it. */
 export const hipReplaced = defineGate({
   id: 'hip-replaced',
   strength: 'block',
   when: { atLeast: 1, of: ['hip-replaced'] },
-  bars: { tests: ['thigh-thrust'] },
+  bars: { tests: ['thigh-thrust', 'hip-scour', 'knee-to-shoulder', 'piriformis'] },
   reason: 'The hip is replaced.',
-  do: 'No press along the thigh bone.',
+  do: 'No press along the thigh bone, and no levering of the hip.',
 })

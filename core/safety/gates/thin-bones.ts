@@ -1,11 +1,11 @@
 import { defineGate } from '../gate'
 
-/** Severe bone weakness: light grade only where the pelvis is pressed. */
+/** Severe bone weakness: light grade only where bone is pressed. */
 export const thinBones = defineGate({
   id: 'thin-bones',
   strength: 'caution',
   when: { atLeast: 1, of: ['thin-bones'] },
-  bars: { tests: ['sij-compression', 'sacral-thrust'] },
+  bars: { tests: ['sij-compression', 'sacral-thrust', 'lumbar-torsion', 'neck-compression', 'neck-closing-a', 'neck-closing-b', 'neck-flexed-compression'] },
   reason: 'The bones are weak.',
   do: 'Light grade only, no quick presses.',
 })

@@ -14,6 +14,11 @@ const SAID: Record<Answer['said'], string> = {
   unchanged: 'no change',
   returned: 'came back',
   'stayed-away': 'stayed away',
+  worse: 'worse',
+  'nothing-to-relieve': 'no symptom to relieve',
+  observed: 'seen',
+  measured: 'measured',
+  grid: 'filled in',
 }
 
 interface Props {

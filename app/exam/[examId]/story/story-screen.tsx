@@ -11,7 +11,7 @@ import { useExam } from '@/ui/exam/store'
 import { ConsentCard } from './consent-card'
 import { SymptomCard } from './symptom-card'
 
-const EMPTY: Omit<Symptom, 'id'> = { words: '', places: [], qualities: [], now: null, bringsOn: '', eases: '', stirring: null }
+const EMPTY: Omit<Symptom, 'id'> = { words: '', places: [], qualities: [], now: null, worst: null, usual: null, bringsOn: '', eases: '', stirring: null }
 
 /** What the person came with: numbered familiar symptoms, painted on the body. */
 export function StoryScreen() {

@@ -1,0 +1,64 @@
+import { ARM, NECK } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { SITTING_FRONT } from '../poses'
+import { allOf, chose, line, otherwise, own, pointsTo, speaksFor, table, way } from '../reading/table'
+import { load, observe } from '../stages'
+
+const POSE = {
+  ...SITTING_FRONT,
+  neckBend: 8,
+  headTurn: 48,
+  nearArm: { out: 32, bend: 0, upperSeen: 1, foreSeen: 1 },
+  contacts: [{ on: 'near-forearm', along: 0.9, off: 2, from: 150, says: 'pulse' }],
+} as const
+
+const DROPPED = ['weaker', 'gone']
+
+/** Radial pulse with a deep breath. A pulse that drops without the own symptom is common in healthy people. */
+export const armPulseInspiration = defineTest({
+  id: 'arm-pulse-inspiration',
+  name: 'Radial pulse with deep breath',
+  short: 'pulse, breath',
+  alsoCalled: ['Adson'],
+  region: 'arm',
+  plannedFor: [],
+  purpose: 'Looks for narrowing at the thoracic outlet: own symptom, with the pulse dropping.',
+  structures: ['scalene gap', 'subclavian artery', 'lower brachial plexus'],
+  posture: 'sitting',
+  turn: 13,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 40,
+  provocative: 1,
+  variants: [
+    { id: 'symptom', name: 'Counts with the own symptom' },
+    { id: 'pulse-alone', name: 'A dropped pulse alone counts', how: 'Many healthy people lose the pulse.' },
+  ],
+  stages: [
+    load('breath', 'Deep breath, held', '{side} arm 30° out, turned out and back; head to the {side}. Deep breath, held.', POSE, { holdSeconds: 15 }),
+    observe('pulse', 'The pulse', 'What did the pulse of the {side} wrist do?', { unchanged: 'Unchanged', weaker: 'Weaker', gone: 'Gone' }, POSE, {
+      ask: 'Breathe out. Is it all gone?',
+    }),
+  ],
+  doesNotCount: ['a dropped pulse alone: common in healthy people', 'a stretch at the front of the neck'],
+  notWith: ['suspected upper-neck laxity'],
+  careWith: ['dizziness that was looked into'],
+  faults: ['pulse felt too hard', 'breath not held'],
+  reading: table({
+    source: 'outlet',
+    counts: [...ARM, ...NECK],
+    lines: [
+      line(allOf(own(ARM), chose('pulse', ...DROPPED)), 'positive', 'own symptom with a dropped pulse', speaksFor('outlet')),
+      line(
+        allOf(way('pulse-alone'), chose('pulse', ...DROPPED)),
+        'positive',
+        'the pulse dropped: counted alone by this school, and common in healthy people',
+        pointsTo('outlet'),
+      ),
+      line(own(ARM), 'inconclusive', 'own symptom without a change of the pulse'),
+      line(chose('pulse', ...DROPPED), 'negative', 'the pulse dropped without the own symptom, as in many healthy people'),
+    ],
+    otherwise: otherwise('negative', 'pulse unchanged and no own symptom'),
+  }),
+  shares: ['outlet'],
+})

@@ -1,0 +1,75 @@
+import { ARM, NECK } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { SITTING_FRONT } from '../poses'
+import { allOf, chose, line, otherwise, own, pointsTo, speaksFor, table, way } from '../reading/table'
+import { load, observe } from '../stages'
+
+const UP = { out: 92, bend: 88, upperSeen: 1, foreSeen: 1 } as const
+const POSE = { ...SITTING_FRONT, nearArm: UP, farArm: UP, contacts: [] } as const
+
+/** Raised arms for three minutes: which side tires or starts first, and at which second. */
+export const elevatedArmStress = defineTest({
+  id: 'elevated-arm-stress',
+  name: 'Raised arms, opening and closing hands',
+  short: 'raised arms',
+  alsoCalled: ['Roos', 'Elevated arm stress test'],
+  region: 'arm',
+  plannedFor: [],
+  purpose: 'Holds both arms up for up to three minutes; logs the second and the side of the first own symptom.',
+  structures: ['thoracic outlet', 'brachial plexus', 'subclavian vessels'],
+  posture: 'sitting',
+  turn: 14,
+  sides: 'none',
+  plan: 'better-side-first',
+  seconds: 180,
+  provocative: 2,
+  variants: [
+    { id: 'symptom', name: 'Own symptom, or unable to finish' },
+    { id: 'breath-held', name: 'With a breath held 30 to 40 s part-way' },
+    { id: 'pulse-difference', name: 'A pulse difference between the sides counts too' },
+  ],
+  stages: [
+    load('hold', 'Both arms up, three minutes', 'Both arms out and turned out, elbows at 90°. Open and close the hands slowly.', POSE, {
+      holdSeconds: 180,
+      handsOff: true,
+    }),
+    observe(
+      'end',
+      'How it ended',
+      'Let the arms down.',
+      { finished: 'Finished three minutes', 'dropped-left': 'Left arm dropped', 'dropped-right': 'Right arm dropped', 'dropped-both': 'Both dropped' },
+      POSE,
+      { handsOff: true },
+    ),
+    observe(
+      'pulse',
+      'Pulse, both sides',
+      'Compare the pulses at the wrists.',
+      { same: 'The same', left: 'Weaker left', right: 'Weaker right' },
+      {
+        ...POSE,
+        contacts: [{ on: 'near-forearm', along: 0.9, off: 2, from: 150 }],
+      },
+    ),
+  ],
+  doesNotCount: ['tired shoulders on both sides', 'a weaker pulse alone'],
+  notWith: [],
+  careWith: ['sore shoulders'],
+  faults: ['arms sinking forward', 'the second not logged'],
+  reading: table({
+    source: 'outlet',
+    counts: [...ARM, ...NECK],
+    lines: [
+      line(own(ARM), 'positive', 'own arm symptom with the arms up', speaksFor('outlet')),
+      line(chose('end', 'dropped-{side}', 'dropped-both'), 'positive', 'the arm could not be held up', speaksFor('outlet')),
+      line(
+        allOf(way('pulse-difference'), chose('pulse', '{side}')),
+        'positive',
+        'the pulse is weaker on this side: counted by this school',
+        pointsTo('outlet'),
+      ),
+    ],
+    otherwise: otherwise('negative', 'three minutes without an own symptom on this side'),
+  }),
+  shares: ['outlet'],
+})

@@ -1,0 +1,52 @@
+import { defineTest } from '../exam-test'
+import { ARM_FAULTS, ARM_PULLS, armPose, brachialTension, GIRDLE_DOWN, neckSchools, neckStages, ON_HAND } from '../reading/brachial-tension'
+import { load } from '../stages'
+
+const OUT = { out: 92, bend: 84, upperSeen: 1, foreSeen: 0.9 }
+const END = { out: 92, bend: 12, upperSeen: 1, foreSeen: 1 }
+const HANDS = [GIRDLE_DOWN, ON_HAND]
+
+/** Upper limb neurodynamic test 1: the median nerve and roots C5 to C7, joint by joint. */
+export const ulnt1 = defineTest({
+  id: 'ulnt-1',
+  name: 'Arm nerve test 1, median',
+  short: 'arm 1 median',
+  alsoCalled: ['ULNT 1', 'ULTT 1', 'Upper limb tension test', 'Brachial plexus tension'],
+  region: 'arm',
+  plannedFor: ['arm'],
+  purpose: 'Tightens the median nerve and the roots C5 to C7 joint by joint; the neck parts root from the rest.',
+  structures: ['median nerve', 'brachial plexus', 'roots C5 to C7'],
+  posture: 'supine',
+  turn: 52,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 90,
+  provocative: 2,
+  variants: [
+    ...neckSchools('', 'elbow before wrist', ['girdle', 'abduct', 'turn-out', 'elbow', 'wrist']),
+    ...neckSchools('elbow-last', 'elbow last', ['girdle', 'abduct', 'supinate', 'wrist-first', 'turn-out', 'elbow']),
+  ],
+  stages: [
+    load(
+      'girdle',
+      'Girdle down',
+      'Face the patient. Keep the {side} shoulder girdle down with the hand or hip.',
+      armPose({ out: 30, bend: 40 }, { contacts: [GIRDLE_DOWN] }),
+    ),
+    load('abduct', 'Arm out to 90–100°', 'Bring the {side} arm out to 90 to 100°, elbow bent, on your thigh.', armPose(OUT, { contacts: HANDS })),
+    load('turn-out', 'Turn the arm out', 'Turn the {side} arm outwards.', armPose({ ...OUT, foreSeen: 1 }, { contacts: HANDS })),
+    load('supinate', 'Palm up', 'Turn the {side} palm up.', armPose(OUT, { contacts: HANDS })),
+    load('wrist-first', 'Wrist and fingers back', 'Bend wrist, thumb and all fingers of the {side} hand back.', armPose(OUT, { contacts: HANDS })),
+    load('elbow', 'Straighten the elbow', 'Straighten the {side} elbow slowly.', armPose(END, { measured: 'near-elbow', contacts: HANDS }), {
+      angle: { joint: 'elbow, degrees short of straight', min: 0, max: 140, rest: 90, usual: [0, 90] },
+    }),
+    load('wrist', 'Wrist and fingers back', 'Bend wrist, thumb and all fingers of the {side} hand back, kept straight.', armPose(END, { contacts: HANDS })),
+    ...neckStages(END, HANDS),
+  ],
+  doesNotCount: ARM_PULLS,
+  notWith: ['suspected fracture or shoulder dislocation'],
+  careWith: ['an irritable arm: cradle it, no overpressure, once'],
+  faults: ARM_FAULTS,
+  reading: brachialTension(['neck-placed', 'girdle'], '° short of straight'),
+  shares: ['brachial-tension'],
+})

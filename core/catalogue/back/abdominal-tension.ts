@@ -1,0 +1,61 @@
+import { defineTest } from '../exam-test'
+import { ON_THE_BACK } from '../poses'
+import { allOf, line, otherwise, own, pointsTo, said, table } from '../reading/table'
+import { load, release } from '../stages'
+
+/** Abdominal wall tension: does the sore spot ease when the wall is tightened over it? */
+export const abdominalTension = defineTest({
+  id: 'abdominal-tension',
+  name: 'Abdominal wall tension',
+  short: 'abdominal wall',
+  alsoCalled: ['Carnett'],
+  region: 'back',
+  plannedFor: [],
+  intimate: 'abdomen',
+  purpose: 'Parts a pain of the abdominal wall from one that lies deeper.',
+  structures: ['abdominal wall', 'inner organs'],
+  posture: 'supine',
+  turn: 65,
+  sides: 'none',
+  plan: 'better-side-first',
+  seconds: 30,
+  provocative: 1,
+  variants: [{ id: 'half-curl', name: 'Press, then half curl-up' }],
+  stages: [
+    load('press', 'Press the sore spot', 'Find the sore spot with one finger and press gently.', {
+      ...ON_THE_BACK,
+      contacts: [{ on: 'lumbar', along: 0.5, off: 11, from: 80, push: 268 }],
+    }),
+    release('curl', 'Half curl-up', 'Keep the finger there. Ask for a half curl-up.', {
+      ...ON_THE_BACK,
+      thorax: 22,
+      lumbar: 12,
+      neck: 20,
+      contacts: [{ on: 'lumbar', along: 0.6, off: 11, from: 70, push: 265 }],
+    }),
+  ],
+  doesNotCount: ['effort of the curl-up'],
+  notWith: ['a possible aneurysm'],
+  careWith: ['recent abdominal surgery', 'pregnancy'],
+  faults: ['the finger moving', 'pressing harder the second time'],
+  reading: table({
+    source: 'abdominal-wall',
+    counts: ['abdomen', 'groin', 'chest'],
+    lines: [
+      line(
+        allOf(own(undefined, { side: 'either' }), said(['unchanged'], 'curl')),
+        'positive',
+        'worse or unchanged with the wall tight: the abdominal wall',
+        pointsTo('abdominal-wall'),
+      ),
+      line(
+        allOf(own(undefined, { side: 'either' }), said(['eased'], 'curl')),
+        'negative',
+        'eased with the wall tight: deeper, so advise a medical review',
+        pointsTo('visceral'),
+      ),
+    ],
+    otherwise: otherwise('negative', 'no own pain on pressing'),
+  }),
+  shares: [],
+})

@@ -1,0 +1,49 @@
+import { defineTest } from '../exam-test'
+import { ON_THE_BACK } from '../poses'
+import { cells, line, otherwise, pointsTo, table } from '../reading/table'
+import { column, grid } from '../stages'
+
+/** Under the rib margin in thirds: a low-weight observation. */
+export const diaphragmPalpation = defineTest({
+  id: 'diaphragm-palpation',
+  name: 'Rib margin palpation',
+  short: 'rib margin',
+  alsoCalled: ['Diaphragm palpation'],
+  region: 'back',
+  plannedFor: [],
+  intimate: 'rib-margin',
+  purpose: 'Feels under the rib margin in thirds; often goes with tension of the pelvic floor. Low weight.',
+  structures: ['diaphragm', 'abdominal wall'],
+  posture: 'supine',
+  turn: 66,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 40,
+  provocative: 1,
+  variants: [{ id: 'thirds', name: 'Upper, middle and lower third' }],
+  stages: [
+    grid(
+      'thirds',
+      'Third by third',
+      'Knees bent. Feel under the {side} rib margin as they breathe out.',
+      { upper: 'upper third', middle: 'middle third', lower: 'lower third' },
+      [column('felt', 'felt', { free: 'free', guarded: 'guarded', own: 'own pain' }, { usual: 'free' })],
+      {
+        ...ON_THE_BACK,
+        near: { hip: 45, knee: 90, ankle: 0 },
+        far: { hip: 45, knee: 90, ankle: 0 },
+        contacts: [{ on: 'thorax', along: 0.95, off: 10, from: 50, push: 225 }],
+      },
+    ),
+  ],
+  doesNotCount: ['discomfort that is not the own pain'],
+  notWith: ['a possible aneurysm'],
+  careWith: ['blood thinners'],
+  faults: ['pressing in a breath in'],
+  reading: table({
+    source: 'abdominal-wall',
+    lines: [line(cells('thirds', 'felt', ['own']), 'positive', 'own pain under the rib margin: low weight', pointsTo('abdominal-wall'))],
+    otherwise: otherwise('negative', 'no own pain under the rib margin'),
+  }),
+  shares: [],
+})

@@ -1,0 +1,74 @@
+import { ABOVE_KNEE, BELOW_KNEE, LOW_BACK, SACROILIAC } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { SITTING, STANDING } from '../poses'
+import { line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
+import { load } from '../stages'
+
+const LEG = [...BELOW_KNEE, ...ABOVE_KNEE.filter((a) => a !== 'buttock' && a !== 'outer-hip')]
+
+/** Standing extension and turn: sensitive for facet pain and hardly specific, so a negative says more than a positive. */
+export const lumbarQuadrant = defineTest({
+  id: 'lumbar-quadrant',
+  name: 'Extension and turn, standing',
+  short: 'quadrant',
+  alsoCalled: ['Kemp', 'Lumbar quadrant', 'Extension-rotation test'],
+  region: 'back',
+  plannedFor: ['low-back'],
+  purpose: 'Closes the joints and openings of one side of the low back.',
+  structures: ['facet joints', 'root openings'],
+  posture: 'standing',
+  turn: 133,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 30,
+  provocative: 2,
+  variants: [
+    { id: 'active-reach', name: 'Reaching down the back of the leg', stages: ['reach'] },
+    { id: 'overpressure', name: 'Arms crossed, guided, with overpressure', stages: ['guided'] },
+    { id: 'seated', name: 'Seated, guided', stages: ['seated'], posture: 'sitting' },
+  ],
+  stages: [
+    load(
+      'reach',
+      'Reach down the leg',
+      'Ask them to slide the {side} hand down the back of the {side} thigh, bending back and turning.',
+      { ...STANDING, lumbar: -18, thorax: -16, neck: -8, nearArm: { shoulder: -26, elbow: 6 }, contacts: [] },
+      { handsOff: true },
+    ),
+    load('guided', 'Guide back and turn, press', 'Arms crossed. Guide back and towards the {side}, then press down slowly.', {
+      ...STANDING,
+      lumbar: -18,
+      thorax: -16,
+      neck: -6,
+      nearArm: { shoulder: 62, elbow: 92 },
+      farArm: { shoulder: 62, elbow: 92 },
+      contacts: [
+        { on: 'thorax', along: 0.05, off: 8, from: 70, push: 262 },
+        { on: 'pelvis', along: 0.4, off: 0, aside: -10, from: 185 },
+      ],
+    }),
+    load('seated', 'Guide back and turn, seated', 'Arms crossed, seated. Guide back and towards the {side}, then press down slowly.', {
+      ...SITTING,
+      lumbar: -14,
+      thorax: -14,
+      nearArm: { shoulder: 62, elbow: 92 },
+      farArm: { shoulder: 62, elbow: 92 },
+      contacts: [{ on: 'thorax', along: 0.05, off: 8, from: 70, push: 262 }],
+    }),
+  ],
+  doesNotCount: ['a pull at the front', 'pain on the other side'],
+  notWith: ['suspected fracture of the spine'],
+  careWith: ['unsteady people: have something to hold'],
+  faults: ['knees bending', 'side-bend instead of turning'],
+  reading: table({
+    source: 'facet-lumbar',
+    counts: [...LOW_BACK, ...SACROILIAC, ...LEG],
+    lines: [
+      line(own(LEG), 'negative', 'own leg symptom: the opening is narrow, or a root', pointsTo('root-lumbar-low')),
+      line(own([...LOW_BACK, ...SACROILIAC]), 'positive', 'own back pain on the side turned to, which says little by itself', speaksFor('facet-lumbar')),
+      line(own([...LOW_BACK, ...SACROILIAC], { side: 'other' }), 'negative', 'own back pain on the other side', pointsTo('muscle-back')),
+    ],
+    otherwise: otherwise('negative', 'no own back pain: makes facet pain less likely', speaksAgainst('facet-lumbar')),
+  }),
+  shares: ['facet-loading'],
+})

@@ -1,0 +1,62 @@
+import { defineTest } from '../exam-test'
+import { FACE_DOWN, ON_THE_SIDE } from '../poses'
+import { also, cells, line, otherwise, pointsTo, speaksFor, table } from '../reading/table'
+import { column, grid, LUMBAR_LEVELS } from '../stages'
+
+const COLUMNS = [
+  column('moves', 'moves', { normal: 'normal', hypo: 'little', hyper: 'too much' }, { usual: 'normal' }),
+  column('pain', 'own pain', { no: 'no', yes: 'yes' }, { usual: 'no' }),
+]
+
+/** Pressure on each lumbar level: how it moves and whether it gives the own pain. */
+export const lumbarSpring = defineTest({
+  id: 'lumbar-spring',
+  name: 'Lumbar level pressure',
+  short: 'level pressure',
+  alsoCalled: ['Segmental posterior-anterior pressure', 'Spring test', 'PAIVM'],
+  region: 'back',
+  plannedFor: [],
+  purpose: 'Feels how each level moves and asks for the own pain; feeds the instability rule.',
+  structures: ['lumbar segments', 'facet joints'],
+  posture: 'prone',
+  turn: 117,
+  sides: 'none',
+  plan: 'better-side-first',
+  seconds: 60,
+  provocative: 2,
+  variants: [
+    { id: 'prone', name: 'Face down, pressed from behind', stages: ['levels'] },
+    { id: 'side-lying', name: 'Side-lying, extended passively with overpressure', stages: ['levels-side'], posture: 'side-lying' },
+  ],
+  stages: [
+    grid('levels', 'L1 to L5', 'Press each level from behind, slowly, and feel its end.', LUMBAR_LEVELS, COLUMNS, {
+      ...FACE_DOWN,
+      contacts: [{ on: 'lumbar', along: 0.5, off: 10, from: 92, push: 270 }],
+    }),
+    grid('levels-side', 'L1 to L5, on the side', 'Extend the low back through the legs with a finger at each level.', LUMBAR_LEVELS, COLUMNS, {
+      ...ON_THE_SIDE,
+      lumbar: -8,
+      contacts: [
+        { on: 'lumbar', along: 0.5, off: -8, from: 270 },
+        { on: 'near-thigh', along: 0.8, off: -4, from: 300, push: 200 },
+      ],
+    }),
+  ],
+  doesNotCount: ['tenderness that is not the own pain'],
+  notWith: ['suspected fracture of the spine', 'a possible aneurysm'],
+  careWith: ['severe osteoporosis: light grade only'],
+  faults: ['“no stiff level” recorded as “too much”'],
+  reading: table({
+    source: 'instability-lumbar',
+    lines: [
+      line(cells('levels', 'moves', ['hyper']), 'positive', 'a level moves too much', speaksFor('instability-lumbar')),
+      line(cells('levels-side', 'moves', ['hyper']), 'positive', 'a level moves too much', speaksFor('instability-lumbar')),
+    ],
+    otherwise: otherwise('negative', 'no level moves too much'),
+    also: [
+      also(cells('levels', 'pain', ['yes']), 'own pain at a level on pressing', pointsTo('facet-lumbar')),
+      also(cells('levels-side', 'pain', ['yes']), 'own pain at a level on extending it', pointsTo('facet-lumbar')),
+    ],
+  }),
+  shares: ['segment-instability'],
+})

@@ -1,0 +1,55 @@
+import { LOW_BACK, SACROILIAC } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { FACE_DOWN } from '../poses'
+import { line, otherwise, own, pointsTo, table } from '../reading/table'
+import { load, observe } from '../stages'
+
+const POSE = {
+  ...FACE_DOWN,
+  contacts: [
+    { on: 'thorax', along: 0.95, off: 11, from: 90, push: 270 },
+    { on: 'pelvis', along: 0.6, off: -9, from: 285, push: 90 },
+  ],
+} as const
+
+/** Torsion of the low back, level by level: not specific, so note the level and narrow down. */
+export const lumbarTorsion = defineTest({
+  id: 'lumbar-torsion',
+  name: 'Lumbar torsion stress',
+  short: 'torsion',
+  alsoCalled: ['Farfan'],
+  region: 'back',
+  plannedFor: [],
+  purpose: 'Twists the low back from T12 down, to find the level that gives the own pain.',
+  structures: ['joint capsules', 'facet joints', 'ligaments between the spinous processes'],
+  posture: 'prone',
+  turn: 121,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 45,
+  provocative: 2,
+  variants: [{ id: 'from-t12', name: 'Hand at T12, then down level by level' }],
+  stages: [
+    load('twist', 'Hold T12, lift the pelvis', 'One hand at T12. Lift the front of the {side} pelvis; then step the hand down level by level.', POSE),
+    observe('level', 'Which level', 'At which level was it?', { t12: 'T12', l1: 'L1', l2: 'L2', l3: 'L3', l4: 'L4', l5: 'L5', none: 'None' }, POSE),
+  ],
+  doesNotCount: ['pressure under the hand'],
+  notWith: ['suspected fracture of the spine'],
+  careWith: ['severe osteoporosis', 'a loose segment'],
+  faults: ['a jerk'],
+  reading: table({
+    source: 'facet-lumbar',
+    counts: [...LOW_BACK, ...SACROILIAC],
+    lines: [
+      line(
+        own(LOW_BACK),
+        'positive',
+        'own pain on twisting: capsule, facet or ligament, not specific',
+        pointsTo('facet-lumbar'),
+        pointsTo('instability-lumbar'),
+      ),
+    ],
+    otherwise: otherwise('negative', 'no own pain on twisting'),
+  }),
+  shares: ['facet-loading'],
+})

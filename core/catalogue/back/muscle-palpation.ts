@@ -1,0 +1,70 @@
+import { defineTest } from '../exam-test'
+import { FACE_DOWN } from '../poses'
+import { also, cells, line, otherwise, pointsTo, table } from '../reading/table'
+import { column, grid } from '../stages'
+
+const TENDER = { '0': '0', '1': '1', '2': '2', '3': '3', '4': '4', own: 'own pain' } as const
+const NECK_POINTS = ['suboccipital', 'trapezius', 'levator', 'scalenes']
+const BACK_POINTS = ['erector', 'quadratus']
+const HIP_POINTS = ['gluteus-max', 'gluteus-med', 'piriformis']
+
+/** Muscle points: tenderness 0 to 4, or the own pain, there or referred. Equal on both sides may be the pressure. */
+export const musclePalpation = defineTest({
+  id: 'muscle-palpation',
+  name: 'Muscle palpation',
+  short: 'muscle points',
+  alsoCalled: ['Trigger point palpation'],
+  region: 'back',
+  plannedFor: [],
+  purpose: 'Looks for a muscle point that gives the patient’s own pain, there or where it refers.',
+  structures: ['neck, back and buttock muscles'],
+  posture: 'prone',
+  turn: 125,
+  sides: 'none',
+  plan: 'better-side-first',
+  seconds: 60,
+  provocative: 1,
+  variants: [{ id: 'equal-pressure', name: 'Equal pressure on both sides' }],
+  stages: [
+    grid(
+      'points',
+      'Point by point',
+      'Press each point with the same pressure left and right. Where does it go?',
+      {
+        suboccipital: 'below the skull',
+        trapezius: 'upper trapezius',
+        levator: 'shoulder-blade lifter',
+        scalenes: 'side of the neck',
+        erector: 'beside the spine',
+        quadratus: 'flank',
+        'gluteus-max': 'big buttock muscle',
+        'gluteus-med': 'side of the buttock',
+        piriformis: 'deep buttock',
+      },
+      [column('left', 'left', TENDER, { usual: '0' }), column('right', 'right', TENDER, { usual: '0' })],
+      {
+        ...FACE_DOWN,
+        contacts: [
+          { on: 'thorax', along: 0.3, off: 12, from: 95, push: 270 },
+          { on: 'lumbar', along: 0.6, off: 10, from: 75 },
+        ],
+      },
+    ),
+  ],
+  doesNotCount: ['tenderness that is not the own pain', 'equal tenderness on both sides'],
+  notWith: [],
+  careWith: ['blood thinners: no forceful presses'],
+  faults: ['unequal pressure', 'naming the place before asking'],
+  reading: table({
+    source: 'muscle-back',
+    lines: [
+      line(cells('points', '{side}', ['own'], 1, NECK_POINTS), 'positive', 'a neck muscle point gives the own pain', pointsTo('muscle-neck')),
+      line(cells('points', '{side}', ['own'], 1, BACK_POINTS), 'positive', 'a back muscle point gives the own pain', pointsTo('muscle-back')),
+      line(cells('points', '{side}', ['own'], 1, HIP_POINTS), 'positive', 'a buttock muscle point gives the own pain', pointsTo('outer-hip')),
+    ],
+    otherwise: otherwise('negative', 'no point gives the own pain'),
+    also: [also(cells('points', '{side}', ['own'], 1, ['piriformis']), 'the deep buttock gives the own pain', pointsTo('piriformis'))],
+    pressing: true,
+  }),
+  shares: [],
+})

@@ -1,0 +1,50 @@
+import { LOW_BACK, SACROILIAC } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { FACE_DOWN } from '../poses'
+import { line, otherwise, own, pointsTo, table } from '../reading/table'
+import { load } from '../stages'
+
+/** The prone lift continued with a hand on the sacrum. Offered in one chain after a quiet knee bend. */
+export const proneLiftSacrum = defineTest({
+  id: 'prone-lift-sacrum',
+  name: 'Prone lift, hand on the sacrum',
+  short: 'lift, sacrum',
+  alsoCalled: ['Yeoman'],
+  region: 'back',
+  plannedFor: ['thigh'],
+  intimate: 'sacral',
+  purpose: 'Levers the sacroiliac joint: the leg is lifted while the sacrum is held.',
+  structures: ['sacroiliac joint', 'anterior sacroiliac ligaments'],
+  posture: 'prone',
+  turn: 115,
+  sides: 'each',
+  plan: 'better-side-first',
+  chain: { after: 'femoral-stretch' },
+  seconds: 30,
+  provocative: 2,
+  variants: [{ id: 'hand-on-sacrum', name: 'Hand on the sacrum, leg lifted' }],
+  stages: [
+    load('lift', 'Hold the sacrum, lift', 'One hand on the sacrum. Lift the {side} thigh, knee bent.', {
+      ...FACE_DOWN,
+      near: { hip: -16, knee: 95, ankle: -30 },
+      contacts: [
+        { on: 'pelvis', along: 0.45, off: 10, from: 90, push: 270 },
+        { on: 'near-thigh', along: 0.9, off: -4, from: 300, push: 90 },
+      ],
+    }),
+  ],
+  doesNotCount: ['a pull at the front of the thigh', 'pressure under the hand'],
+  notWith: ['suspected fracture of the pelvis or sacrum'],
+  careWith: ['pregnancy: no pressure face down'],
+  faults: ['lifting in a jerk', 'gone on with although the knee bend was positive'],
+  reading: table({
+    source: 'sij-pain',
+    counts: [...SACROILIAC, ...LOW_BACK],
+    lines: [
+      line(own(SACROILIAC), 'positive', 'own pain below L5 with the sacrum held', pointsTo('sij-pain')),
+      line(own(LOW_BACK), 'negative', 'own pain above L5, so it does not count here', pointsTo('facet-lumbar')),
+    ],
+    otherwise: otherwise('negative', 'no own pain over the sacroiliac joint'),
+  }),
+  shares: ['pelvic-provocation'],
+})

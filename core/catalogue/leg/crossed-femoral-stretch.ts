@@ -1,0 +1,39 @@
+import { FRONT_OF_LEG } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { FACE_DOWN } from '../poses'
+import { load } from '../stages'
+
+/** Bending the pain-free knee brings the front-of-thigh symptom on in the other leg. Filled by the test of the better leg. */
+export const crossedFemoralStretch = defineTest({
+  id: 'crossed-femoral-stretch',
+  name: 'Well-leg knee bend',
+  short: 'well-leg bend',
+  alsoCalled: ['Crossed femoral stretch'],
+  region: 'leg',
+  plannedFor: ['thigh'],
+  purpose: 'Bends the pain-free knee to see whether the other leg’s symptom comes on.',
+  structures: ['roots L2 to L4 of the other side'],
+  posture: 'prone',
+  turn: 114,
+  sides: 'each',
+  plan: 'better-side-first',
+  filledBy: 'femoral-stretch',
+  seconds: 30,
+  provocative: 1,
+  variants: [{ id: 'knee-then-hip', name: 'Knee bent, then hip lifted' }],
+  stages: [
+    load(
+      'knee',
+      'Bend the well knee',
+      'Bend the {side}, pain-free knee slowly.',
+      { ...FACE_DOWN, near: { hip: 0, knee: 95, ankle: -30 }, measured: 'near-knee', contacts: [{ on: 'near-shin', along: 0.85, off: 4, from: 20 }] },
+      { angle: { joint: 'knee flexion, face down', min: 0, max: 160, usual: [40, 150] } },
+    ),
+  ],
+  doesNotCount: ['a pull in the bent leg'],
+  notWith: ['suspected fracture of the pelvis, sacrum or hip'],
+  careWith: ['a replaced knee'],
+  faults: ['done again although the better leg was bent already'],
+  reading: { kind: 'crossed', source: 'root-lumbar-mid', counts: FRONT_OF_LEG },
+  shares: ['femoral-tension'],
+})

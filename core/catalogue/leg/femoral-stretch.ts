@@ -1,0 +1,60 @@
+import { FRONT_OF_LEG } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { FACE_DOWN } from '../poses'
+import { load } from '../stages'
+
+const ON_SHIN = { on: 'near-shin', along: 0.85, off: 4, from: 20 } as const
+
+/** Prone knee bend: tightens the femoral nerve and the roots L2 to L4; the knee first, then the hip. */
+export const femoralStretch = defineTest({
+  id: 'femoral-stretch',
+  name: 'Prone knee bend',
+  short: 'femoral',
+  alsoCalled: ['Femoral nerve stretch', 'Reverse leg raise', 'Ely'],
+  region: 'leg',
+  plannedFor: ['thigh'],
+  purpose: 'Tightens the femoral nerve and the roots L2 to L4.',
+  structures: ['roots L2 to L4', 'femoral nerve', 'quadriceps', 'hip flexors'],
+  posture: 'prone',
+  turn: 113,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 40,
+  provocative: 2,
+  variants: [{ id: 'knee-then-hip', name: 'Knee bent, then hip lifted' }],
+  stages: [
+    load(
+      'knee',
+      'Bend the knee',
+      'Pelvis still. Bend the {side} knee slowly to 90° and on, until something starts.',
+      { ...FACE_DOWN, near: { hip: 0, knee: 95, ankle: -30 }, measured: 'near-knee', contacts: [ON_SHIN, { on: 'pelvis', along: 0.5, off: 9, from: 90 }] },
+      { angle: { joint: 'knee flexion, face down', min: 0, max: 160, usual: [40, 150] } },
+    ),
+    load('hip', 'Lift the hip', 'Knee kept bent: lift the {side} thigh slowly off the table.', {
+      ...FACE_DOWN,
+      near: { hip: -16, knee: 95, ankle: -30 },
+      contacts: [
+        { on: 'near-thigh', along: 0.9, off: -4, from: 300, push: 90 },
+        { on: 'pelvis', along: 0.5, off: 9, from: 90 },
+      ],
+    }),
+  ],
+  doesNotCount: ['a pull at the front of the thigh', 'low-back pain alone'],
+  notWith: ['suspected fracture of the pelvis, sacrum or hip'],
+  careWith: ['a replaced knee', 'an irritable low back'],
+  faults: ['pelvis lifting', 'the thigh drifting out'],
+  reading: {
+    kind: 'tension',
+    source: 'root-lumbar-mid',
+    counts: [],
+    countsWhenShooting: FRONT_OF_LEG,
+    placeInWords: { counts: 'in front of the thigh', shooting: 'shooting into the front of the leg', fails: 'not shooting into the front of the leg' },
+    usualOnset: [40, 130],
+    pointers: [
+      { at: ['low-back'], source: 'facet-lumbar', because: 'own pain in the low back alone: facet or sacroiliac joint' },
+      { at: ['sacroiliac', 'buttock'], source: 'sij-pain', because: 'own pain over the sacroiliac joint on lifting the leg' },
+    ],
+    stretch: { source: 'hip-flexor', because: 'a pull at the front of the thigh and nothing familiar' },
+  },
+  shares: ['femoral-tension'],
+})

@@ -1,0 +1,82 @@
+import { BELOW_KNEE } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { ON_THE_BACK, ON_THE_SIDE } from '../poses'
+import { also, line, otherwise, own, pointsTo, table } from '../reading/table'
+import { load } from '../stages'
+
+const BENT = {
+  ...ON_THE_BACK,
+  near: { hip: 90, knee: 90, ankle: 0 },
+  contacts: [
+    { on: 'near-thigh', along: 0.95, off: 4, from: 60, push: 200 },
+    { on: 'near-shin', along: 0.85, off: 3, from: 55 },
+  ],
+} as const
+const LEG = [...BELOW_KNEE, 'thigh-back', 'knee-back'] as const
+
+/** Piriformis: stretched, then resisted. Own buttock pain points to the deep buttock; feel for it to confirm. */
+export const piriformis = defineTest({
+  id: 'piriformis',
+  name: 'Deep buttock stretch and resisted push',
+  short: 'piriformis',
+  alsoCalled: ['Piriformis test', 'FAIR', 'Pace'],
+  region: 'leg',
+  plannedFor: [],
+  purpose: 'Stretches and then loads the deep muscles of the buttock.',
+  structures: ['piriformis', 'deep rotators', 'sciatic nerve in the buttock'],
+  posture: 'supine',
+  turn: 62,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 45,
+  provocative: 1,
+  variants: [
+    { id: 'supine', name: 'On the back', stages: ['stretch', 'resist'] },
+    { id: 'side-lying', name: 'Side-lying', stages: ['stretch-side', 'resist-side'], posture: 'side-lying' },
+  ],
+  stages: [
+    load('stretch', 'Turn the thigh in', '{side} hip and knee at 90°. Turn the thigh in, the foot going out.', BENT, { holdSeconds: 5 }),
+    load('resist', 'Push out against the hand', 'Ask for a push outwards with the {side} knee against your hand, 5 s.', BENT, { holdSeconds: 5 }),
+    load(
+      'stretch-side',
+      'Turn the thigh in',
+      '{side} side up, hip at 90°. Let the knee sink and the foot rise.',
+      {
+        ...ON_THE_SIDE,
+        near: { hip: 90, knee: 90, ankle: 0 },
+        contacts: [
+          { on: 'near-thigh', along: 0.9, off: 4, from: 60, push: 'in' },
+          { on: 'pelvis', along: 0.5, off: -6, from: 230 },
+        ],
+      },
+      { holdSeconds: 5 },
+    ),
+    load(
+      'resist-side',
+      'Push up against the hand',
+      'Ask for a push upwards with the {side} knee against your hand, 5 s.',
+      { ...ON_THE_SIDE, near: { hip: 90, knee: 90, ankle: 0 }, contacts: [{ on: 'near-thigh', along: 0.9, off: 4, from: 60 }] },
+      { holdSeconds: 5 },
+    ),
+  ],
+  doesNotCount: ['a stretch in the buttock', 'groin pain'],
+  notWith: ['hip replacement'],
+  careWith: ['recent hip surgery'],
+  faults: ['pelvis rolling', 'the push not held for 5 s'],
+  reading: table({
+    source: 'piriformis',
+    counts: ['buttock', 'sacroiliac', 'outer-hip', 'groin', ...LEG],
+    lines: [
+      line(
+        own(['buttock', 'sacroiliac', 'outer-hip']),
+        'positive',
+        'own buttock pain from the deep muscles: feel for the point to confirm',
+        pointsTo('piriformis'),
+      ),
+      line(own(LEG), 'positive', 'own leg symptom: the sciatic nerve may be caught in the buttock', pointsTo('neural-peripheral'), pointsTo('piriformis')),
+    ],
+    otherwise: otherwise('negative', 'no own buttock pain'),
+    also: [also(own(['groin']), 'own pain in the groin belongs to the hip', pointsTo('hip'))],
+  }),
+  shares: [],
+})

@@ -1,0 +1,57 @@
+import { BELOW_KNEE } from '../../vocabulary/area-sets'
+import { ASK, defineTest } from '../exam-test'
+import { ON_THE_SIDE } from '../poses'
+import { load } from '../stages'
+
+/** The straight leg raise for people who cannot lie flat: same record, same reading. */
+export const sideLyingLegRaise = defineTest({
+  id: 'side-lying-leg-raise',
+  name: 'Side-lying straight leg raise',
+  short: 'side raise',
+  alsoCalled: ['Side-lying SLR'],
+  region: 'leg',
+  plannedFor: [],
+  purpose: 'Tightens the sciatic nerve and its roots in people who cannot lie flat.',
+  structures: ['roots L4 to S1', 'sciatic nerve', 'hamstrings'],
+  posture: 'side-lying',
+  turn: 108,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 60,
+  provocative: 1,
+  variants: [{ id: 'tested-leg-up', name: 'Tested leg up, knee kept straight' }],
+  stages: [
+    load(
+      'raise',
+      'Bring the leg forward',
+      '{side} leg up. Bring it forward slowly, knee straight, until something starts.',
+      {
+        ...ON_THE_SIDE,
+        near: { hip: 52, knee: 0, ankle: -8 },
+        measured: 'near-hip',
+        contacts: [
+          { on: 'near-shin', along: 0.85, off: -4, from: 300, push: 60 },
+          { on: 'near-thigh', along: 0.9, off: 4, from: 110 },
+        ],
+      },
+      { ask: ASK, angle: { joint: 'hip flexion with a straight knee', min: 0, max: 120, usual: [10, 100] } },
+    ),
+  ],
+  doesNotCount: ['a pull behind the thigh or knee', 'low-back pain alone'],
+  notWith: ['suspected fracture of the pelvis, sacrum or hip'],
+  careWith: ['a symptom that settles slowly: once'],
+  faults: ['pelvis rolling back', 'knee allowed to bend', 'compared with a raise on the back'],
+  reading: {
+    kind: 'tension',
+    source: 'root-lumbar-low',
+    counts: BELOW_KNEE,
+    countsWhenShooting: ['thigh-back', 'knee-back', 'buttock', 'outer-hip'],
+    usualOnset: [30, 70],
+    pointers: [
+      { at: ['low-back'], source: 'facet-lumbar', because: 'own pain in the low back alone is not radicular: facet, muscle or disc' },
+      { at: ['groin'], source: 'hip', because: 'own pain in the groin on raising the leg belongs to the hip' },
+    ],
+    stretch: { source: 'hamstring', because: 'a pull behind the thigh and nothing familiar' },
+  },
+  shares: ['sciatic-tension'],
+})

@@ -1,0 +1,57 @@
+import { ARM, BELOW_KNEE, ABOVE_KNEE, LOW_BACK, NECK } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { SITTING } from '../poses'
+import { line, otherwise, own, pointsTo, table } from '../reading/table'
+import { load } from '../stages'
+
+/** Bearing down raises the pressure in the spinal canal; used for neck and back. */
+export const bearDown = defineTest({
+  id: 'bear-down',
+  name: 'Bear down',
+  short: 'bear down',
+  alsoCalled: ['Valsalva', 'Breath-hold'],
+  region: 'neck',
+  plannedFor: [],
+  purpose: 'Raises the pressure in the spinal canal for 2 to 3 seconds.',
+  structures: ['discs', 'roots', 'dura'],
+  posture: 'sitting',
+  turn: 9,
+  sides: 'none',
+  plan: 'better-side-first',
+  seconds: 15,
+  provocative: 1,
+  variants: [
+    { id: 'breath-held', name: 'Breath held and borne down' },
+    { id: 'closed-thumb', name: 'Blown against the closed thumb' },
+  ],
+  stages: [
+    load(
+      'strain',
+      'Strain two to three seconds',
+      'Take a breath, hold it and bear down for two to three seconds, no longer.',
+      { ...SITTING, nearArm: { shoulder: 10, elbow: 60 }, contacts: [] },
+      { holdSeconds: 3, handsOff: true },
+    ),
+  ],
+  doesNotCount: ['pressure in the head', 'faintness: stop'],
+  notWith: ['uncontrolled high blood pressure', 'recent eye or heart surgery', 'a possible aneurysm'],
+  careWith: ['faintness'],
+  faults: ['longer than three seconds'],
+  reading: table({
+    source: 'disc-annulus',
+    counts: [...ARM, ...BELOW_KNEE, ...ABOVE_KNEE, ...LOW_BACK, ...NECK],
+    lines: [
+      line(own(ARM), 'positive', 'own arm symptom when the canal pressure rises', pointsTo('root-cervical')),
+      line(
+        own([...BELOW_KNEE, ...ABOVE_KNEE]),
+        'positive',
+        'own leg symptom when the canal pressure rises',
+        pointsTo('root-lumbar-low'),
+        pointsTo('disc-annulus'),
+      ),
+      line(own([...LOW_BACK, ...NECK]), 'negative', 'own pain in the spine only, not in a limb', pointsTo('disc-annulus')),
+    ],
+    otherwise: otherwise('negative', 'no own limb symptom'),
+  }),
+  shares: [],
+})

@@ -1,0 +1,67 @@
+import { defineTest } from '../exam-test'
+import { ON_THE_BACK } from '../poses'
+import { cells, line, otherwise, pointsTo, table } from '../reading/table'
+import { column, grid, measure } from '../stages'
+
+const CUFF = [{ on: 'neck', along: 0.4, off: -7, from: 250, says: 'cuff at 20' }] as const
+
+/**
+ * Craniocervical flexion with a pressure cuff under the neck: how high a pressure is held steadily, and how often.
+ *
+ * Activation score: highest pressure held 10 s, less 20. Performance index: that times the holds completed, at most 100.
+ */
+export const craniocervicalFlexion = defineTest({
+  id: 'craniocervical-flexion',
+  name: 'Deep neck flexors with a cuff',
+  short: 'deep flexors',
+  alsoCalled: ['Craniocervical flexion test'],
+  region: 'neck',
+  plannedFor: [],
+  purpose: 'Shows how well the deep muscles at the front of the neck hold.',
+  structures: ['deep neck flexors'],
+  posture: 'supine',
+  turn: 56,
+  sides: 'none',
+  plan: 'better-side-first',
+  seconds: 300,
+  provocative: 1,
+  variants: [{ id: 'cuff', name: 'Cuff at 20 mmHg, steps of 2' }],
+  stages: [
+    grid(
+      'pressures',
+      'Nod and hold each for 10 s',
+      'Nod without lifting the head; hold 10 s, breathing. Rest 10 s and reset to 20 between.',
+      { p22: '22 mmHg', p24: '24 mmHg', p26: '26 mmHg', p28: '28 mmHg', p30: '30 mmHg' },
+      [column('held', 'held 10 s', { steady: 'steady', unsteady: 'unsteady', surface: 'surface muscles', pain: 'pain' })],
+      { ...ON_THE_BACK, neck: 12, contacts: CUFF },
+      { holdSeconds: 10 },
+    ),
+    measure(
+      'holds',
+      'Holds at the best step',
+      'At the best step, count the 10 s holds, ten at most. Type how many.',
+      { unit: ' holds', joint: 'number of holds', min: 0, max: 10, usual: [0, 10] },
+      { ...ON_THE_BACK, neck: 12, contacts: CUFF },
+      { ask: 'How does your neck feel?' },
+    ),
+  ],
+  doesNotCount: ['a lifted head', 'holding the breath'],
+  notWith: ['suspected upper-neck laxity'],
+  careWith: ['pain on nodding: stop there'],
+  faults: ['jaw clenched', 'no reset to 20 between', 'head pressed into the cuff'],
+  reading: table({
+    source: 'muscle-neck',
+    lines: [
+      line(cells('pressures', 'held', ['pain']), 'inconclusive', 'pain ended it: a measure of the muscles only to that step'),
+      line(cells('pressures', 'held', ['steady'], 1, ['p28', 'p30']), 'negative', 'steady at 28 mmHg or more'),
+      line(
+        cells('pressures', 'held', ['steady', 'unsteady', 'surface']),
+        'positive',
+        'not steady up to 28 mmHg: the deep neck flexors are weak',
+        pointsTo('muscle-neck'),
+      ),
+    ],
+    otherwise: otherwise('inconclusive', 'no step was tried'),
+  }),
+  shares: [],
+})

@@ -1,0 +1,52 @@
+import { ARM, NECK } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { SITTING_FRONT } from '../poses'
+import { also, line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
+import { load } from '../stages'
+
+const HERE = ['press', 'bend-{side}']
+
+/** Side-bend and load: the version that the published arm rule names. Stage 3 of the graded compression fills it. */
+export const neckClosingA = defineTest({
+  id: 'neck-closing-a',
+  name: 'Side-bend and load',
+  short: 'side-bend load',
+  alsoCalled: ['Spurling version A'],
+  region: 'neck',
+  plannedFor: ['neck', 'arm'],
+  purpose: 'Closes the openings of the neck roots on one side and loads them.',
+  structures: ['neck roots in their openings', 'facet joints'],
+  posture: 'sitting',
+  turn: 16,
+  sides: 'each',
+  plan: 'better-side-first',
+  filledBy: 'neck-compression',
+  seconds: 20,
+  provocative: 3,
+  variants: [{ id: 'seven-kilograms', name: 'About 7 kg over the side-bend', how: 'Rise slowly to about 69 N.' }],
+  stages: [
+    load(
+      'press',
+      'Bend and load',
+      'Bend the neck to the {side}. Load slowly to about 7 kg, never a jerk.',
+      { ...SITTING_FRONT, neckBend: 26, contacts: [{ on: 'head', along: 0, off: 10, aside: 3, from: 80, push: 255 }] },
+      { holdSeconds: 5 },
+    ),
+  ],
+  doesNotCount: ['pain only in the neck', 'pulling on the far side'],
+  notWith: ['a symptom on plain compression', 'cord signs', 'suspected fracture or laxity'],
+  careWith: ['severe osteoporosis: light grade only'],
+  faults: ['a jerk', 'turning the head as well'],
+  reading: table({
+    source: 'root-cervical',
+    counts: [...ARM, ...NECK],
+    needs: HERE,
+    lines: [
+      line(own(ARM, { stages: HERE }), 'positive', 'own symptom into the arm on closing that side', speaksFor('root-cervical')),
+      line(own(NECK, { stages: HERE }), 'negative', 'own pain in the neck only, so it does not count for the root', speaksAgainst('root-cervical')),
+    ],
+    otherwise: otherwise('negative', 'no own symptom into the arm', speaksAgainst('root-cervical')),
+    also: [also(own(NECK, { stages: HERE }), 'own neck pain on the loaded side', pointsTo('facet-cervical'))],
+  }),
+  shares: ['foraminal-closing'],
+})

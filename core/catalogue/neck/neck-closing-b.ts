@@ -1,0 +1,52 @@
+import { ARM, NECK } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { SITTING_FRONT } from '../poses'
+import { also, line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
+import { load } from '../stages'
+
+const HERE = ['press', 'quarter-{side}']
+
+/** Extension, turn and load: its own result, because rules name the other version. Stage 4 of the graded compression fills it. */
+export const neckClosingB = defineTest({
+  id: 'neck-closing-b',
+  name: 'Extension, turn and load',
+  short: 'quarter load',
+  alsoCalled: ['Spurling version B'],
+  region: 'neck',
+  plannedFor: ['neck', 'arm'],
+  purpose: 'Closes one side of the neck fully and loads it.',
+  structures: ['neck roots in their openings', 'facet joints'],
+  posture: 'sitting',
+  turn: 17,
+  sides: 'each',
+  plan: 'better-side-first',
+  filledBy: 'neck-compression',
+  seconds: 20,
+  provocative: 3,
+  variants: [{ id: 'extension-turn', name: 'Extension, side-bend and turn to one side, loaded' }],
+  stages: [
+    load(
+      'press',
+      'Extend, turn and load',
+      'Extension, side-bend and turn to the {side}. Load slowly, never a jerk.',
+      { ...SITTING_FRONT, neckBend: 22, headTurn: 38, contacts: [{ on: 'head', along: 0, off: 10, aside: 3, from: 80, push: 255 }] },
+      { holdSeconds: 5 },
+    ),
+  ],
+  doesNotCount: ['pain only in the neck'],
+  notWith: ['a symptom on plain compression', 'cord signs', 'suspected fracture or laxity'],
+  careWith: ['dizziness that was looked into'],
+  faults: ['a jerk', 'loading before asking'],
+  reading: table({
+    source: 'root-cervical',
+    counts: [...ARM, ...NECK],
+    needs: HERE,
+    lines: [
+      line(own(ARM, { stages: HERE }), 'positive', 'own symptom into the arm on closing that quarter', speaksFor('root-cervical')),
+      line(own(NECK, { stages: HERE }), 'negative', 'own pain in the neck only, so it does not count for the root', speaksAgainst('root-cervical')),
+    ],
+    otherwise: otherwise('negative', 'no own symptom into the arm', speaksAgainst('root-cervical')),
+    also: [also(own(NECK, { stages: HERE }), 'own neck pain on the loaded side', pointsTo('facet-cervical'))],
+  }),
+  shares: ['foraminal-closing'],
+})

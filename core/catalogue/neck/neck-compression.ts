@@ -1,0 +1,63 @@
+import { ARM, NECK } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { SITTING, SITTING_FRONT } from '../poses'
+import { also, line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
+import { load } from '../stages'
+
+const DOWN = [
+  { on: 'head', along: 0, off: 11, aside: -3, from: 110, push: 270 },
+  { on: 'head', along: 0, off: 11, aside: 4, from: 70 },
+] as const
+const DOWN_SIDE = [{ on: 'head', along: 0.2, off: 11, from: 95, push: 268 }] as const
+const bent = (bend: number, turn = 0) => ({ ...SITTING_FRONT, neckBend: bend, headTurn: turn, contacts: DOWN })
+const PRESS = 'Ask what is felt before pressing.'
+
+/**
+ * Neck compression in stages: a slowly rising load, never a jerk; the next position only when the last was quiet.
+ *
+ * Into the arm: root. Neck pain on the loaded side: facet. Neck pain on the stretched side: muscle.
+ */
+export const neckCompression = defineTest({
+  id: 'neck-compression',
+  name: 'Neck compression, graded',
+  short: 'compression',
+  alsoCalled: ['Axial compression', 'Cervical compression'],
+  region: 'neck',
+  plannedFor: ['neck', 'arm'],
+  purpose: 'Loads the neck step by step, from neutral to the closing quarter, and stops at the first own arm symptom.',
+  structures: ['neck roots in their openings', 'facet joints', 'discs'],
+  posture: 'sitting',
+  turn: 15,
+  sides: 'none',
+  plan: 'better-side-first',
+  seconds: 90,
+  provocative: 3,
+  variants: [{ id: 'graded', name: 'Neutral, extension, each side, closing quarter' }],
+  stages: [
+    load('neutral', 'Neutral', `Head in the middle. ${PRESS} Let the load rise slowly, straight down.`, bent(0), { holdSeconds: 5 }),
+    load('extension', 'Extension', `Look up a little. ${PRESS} Let the load rise slowly.`, { ...SITTING, neck: -24, contacts: DOWN_SIDE }, { holdSeconds: 5 }),
+    load('bend-left', 'Side-bend left', `Bend the neck to the left. ${PRESS} Let the load rise slowly.`, bent(-26), { holdSeconds: 5 }),
+    load('bend-right', 'Side-bend right', `Bend the neck to the right. ${PRESS} Let the load rise slowly.`, bent(26), { holdSeconds: 5 }),
+    load('quarter-left', 'Closing quarter left', `Extension, side-bend and turn to the left. ${PRESS} Then load slowly.`, bent(-22, -38), { holdSeconds: 5 }),
+    load('quarter-right', 'Closing quarter right', `Extension, side-bend and turn to the right. ${PRESS} Then load slowly.`, bent(22, 38), { holdSeconds: 5 }),
+  ],
+  doesNotCount: ['pressure on the crown', 'neck pain alone', 'pulling on the far side'],
+  notWith: ['cord signs', 'suspected fracture or laxity'],
+  careWith: ['severe osteoporosis: light grade only', 'thin or irritable people: stop at the first symptom'],
+  faults: ['a jerk', 'pressing before asking', 'going on after an arm symptom'],
+  reading: table({
+    source: 'root-cervical',
+    counts: [...ARM, ...NECK],
+    lines: [
+      line(own(ARM), 'positive', 'own symptom into the arm, so a root is irritated', speaksFor('root-cervical')),
+      line(own(ARM, { side: 'other' }), 'negative', 'own symptom into the other arm, so it counts for that side'),
+      line(own(NECK), 'negative', 'own pain in the neck only, so it does not count for the root', speaksAgainst('root-cervical')),
+    ],
+    otherwise: otherwise('negative', 'no own symptom in any position', speaksAgainst('root-cervical')),
+    also: [
+      also(own(NECK, { stages: ['bend-{side}', 'quarter-{side}'] }), 'own neck pain on the loaded side', pointsTo('facet-cervical')),
+      also(own(NECK, { stages: ['bend-{other}', 'quarter-{other}'] }), 'own neck pain on the stretched side', pointsTo('muscle-neck')),
+    ],
+  }),
+  shares: ['foraminal-closing'],
+})

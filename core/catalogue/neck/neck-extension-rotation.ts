@@ -1,0 +1,47 @@
+import { ARM, NECK } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { SITTING_FRONT } from '../poses'
+import { line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
+import { load } from '../stages'
+
+/** Extension and turn: own neck pain on the side turned to belongs to a facet joint. */
+export const neckExtensionRotation = defineTest({
+  id: 'neck-extension-rotation',
+  name: 'Neck extension and turn',
+  short: 'extension turn',
+  alsoCalled: ['Extension-rotation test'],
+  region: 'neck',
+  plannedFor: ['neck', 'head'],
+  purpose: 'Loads the facet joints of one side of the neck.',
+  structures: ['facet joints', 'root openings'],
+  posture: 'sitting',
+  turn: 11,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 30,
+  provocative: 2,
+  variants: [{ id: 'active', name: 'By the patient, guided' }],
+  stages: [
+    load('turn', 'Extend and turn', 'Guide the head back, then turn it to the {side}. No overpressure.', {
+      ...SITTING_FRONT,
+      neckBend: 10,
+      headTurn: 46,
+      contacts: [{ on: 'head', along: 0, off: 8, from: 75 }],
+    }),
+  ],
+  doesNotCount: ['pain on the other side', 'a stretch at the front of the neck'],
+  notWith: ['suspected laxity', 'neck artery signs'],
+  careWith: ['dizziness that was looked into: stop at the first sign'],
+  faults: ['overpressure', 'held longer than it takes to ask'],
+  reading: table({
+    source: 'facet-cervical',
+    counts: [...NECK, ...ARM],
+    lines: [
+      line(own(ARM), 'negative', 'own arm symptom, which is not the facet’s place', pointsTo('root-cervical'), speaksAgainst('facet-cervical')),
+      line(own(NECK), 'positive', 'own neck pain on the side turned to', speaksFor('facet-cervical')),
+      line(own(NECK, { side: 'other' }), 'negative', 'own neck pain on the other side only', pointsTo('muscle-neck'), speaksAgainst('facet-cervical')),
+    ],
+    otherwise: otherwise('negative', 'no own pain on this side', speaksAgainst('facet-cervical')),
+  }),
+  shares: ['facet-loading'],
+})

@@ -1,0 +1,57 @@
+import { ARM, NECK } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { SITTING, SITTING_FRONT } from '../poses'
+import { line, otherwise, own, speaksAgainst, speaksFor, table } from '../reading/table'
+import { load } from '../stages'
+
+/** Compression with the neck bent 30 to 45 degrees; only when plain compression was quiet and a disc is suspected. */
+export const neckFlexedCompression = defineTest({
+  id: 'neck-flexed-compression',
+  name: 'Compression with the neck bent',
+  short: 'bent load',
+  alsoCalled: ['Jackson compression'],
+  region: 'neck',
+  plannedFor: [],
+  purpose: 'Loads the neck bent 30 to 45° when plain loading was quiet and a disc is suspected.',
+  structures: ['neck discs', 'neck roots'],
+  posture: 'sitting',
+  turn: 18,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 30,
+  provocative: 3,
+  variants: [
+    { id: 'side-bent', name: 'Bent to the side', stages: ['side'] },
+    { id: 'forward-bent', name: 'Bent forward', stages: ['forward'] },
+  ],
+  stages: [
+    load(
+      'side',
+      'Bend aside and load',
+      'Bend the neck 30 to 45° to the {side}. Load slowly, never a jerk.',
+      { ...SITTING_FRONT, neckBend: 34, contacts: [{ on: 'head', along: 0, off: 10, aside: 3, from: 80, push: 255 }] },
+      { holdSeconds: 5 },
+    ),
+    load(
+      'forward',
+      'Bend forward and load',
+      'Bend the neck 30 to 45° forward. Load slowly, never a jerk.',
+      { ...SITTING, neck: 36, contacts: [{ on: 'head', along: 0.2, off: 11, from: 100, push: 275 }] },
+      { holdSeconds: 5 },
+    ),
+  ],
+  doesNotCount: ['pain only in the neck'],
+  notWith: ['a symptom on plain compression', 'cord signs', 'suspected fracture or laxity'],
+  careWith: ['severe osteoporosis'],
+  faults: ['done although plain compression brought the symptom on', 'a jerk'],
+  reading: table({
+    source: 'root-cervical',
+    counts: [...ARM, ...NECK],
+    lines: [
+      line(own(ARM), 'positive', 'own arm symptom on loading the bent neck', speaksFor('root-cervical')),
+      line(own(NECK), 'negative', 'own pain in the neck only, so it does not count for the root', speaksAgainst('root-cervical')),
+    ],
+    otherwise: otherwise('negative', 'no own symptom into the arm', speaksAgainst('root-cervical')),
+  }),
+  shares: ['foraminal-closing'],
+})

@@ -1,0 +1,51 @@
+import { defineTest } from '../exam-test'
+import { SITTING, SITTING_FRONT } from '../poses'
+import { otherwise, table } from '../reading/table'
+import { measure } from '../stages'
+
+const side = { joint: 'neck side-bend', min: 0, max: 70, usual: [10, 60] } as const
+
+/** Neck range in the other directions: a baseline, which names no source by itself. */
+export const neckRange = defineTest({
+  id: 'neck-range',
+  name: 'Neck range',
+  short: 'neck range',
+  alsoCalled: ['Cervical active range of motion'],
+  region: 'neck',
+  plannedFor: [],
+  purpose: 'A baseline of bending forward, back and to each side.',
+  structures: ['neck joints', 'neck muscles'],
+  posture: 'sitting',
+  turn: 5,
+  sides: 'none',
+  plan: 'better-side-first',
+  seconds: 60,
+  provocative: 1,
+  variants: [{ id: 'active', name: 'By the patient' }],
+  stages: [
+    measure(
+      'forward',
+      'Bend forward',
+      'Bring the chin slowly towards the chest.',
+      { joint: 'neck flexion', min: 0, max: 100, usual: [15, 80] },
+      { ...SITTING, neck: 42, measured: 'neck', contacts: [] },
+      { handsOff: true },
+    ),
+    measure(
+      'back',
+      'Bend back',
+      'Look up slowly, as far as it goes.',
+      { joint: 'neck extension', min: 0, max: 110, usual: [15, 90] },
+      { ...SITTING, neck: -40, contacts: [] },
+      { handsOff: true },
+    ),
+    measure('left', 'Bend left', 'Bend the head towards the left shoulder.', side, { ...SITTING_FRONT, neckBend: -34, contacts: [] }, { handsOff: true }),
+    measure('right', 'Bend right', 'Bend the head towards the right shoulder.', side, { ...SITTING_FRONT, neckBend: 34, contacts: [] }, { handsOff: true }),
+  ],
+  doesNotCount: ['a pull at the end of range'],
+  notWith: ['neck trauma that has not been looked into'],
+  careWith: ['dizziness that was looked into'],
+  faults: ['trunk moving along', 'measured once only'],
+  reading: table({ source: 'facet-cervical', lines: [], otherwise: otherwise('not-applicable', 'range measured as a baseline') }),
+  shares: [],
+})

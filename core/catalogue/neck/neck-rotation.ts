@@ -1,0 +1,44 @@
+import { defineTest } from '../exam-test'
+import { SITTING_FRONT } from '../poses'
+import { also, limited, line, mean, otherwise, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
+import { measure } from '../stages'
+
+/** Active neck rotation: less than 60 degrees to the painful side is one item of the published arm rule. */
+export const neckRotation = defineTest({
+  id: 'neck-rotation',
+  name: 'Active neck rotation',
+  short: 'rotation',
+  alsoCalled: ['Cervical rotation range'],
+  region: 'neck',
+  plannedFor: ['neck', 'arm', 'head'],
+  purpose: 'Measures how far the head turns to each side; the published arm rule counts less than 60° to the painful side.',
+  structures: ['neck joints', 'neck roots', 'neck muscles'],
+  posture: 'sitting',
+  turn: 6,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 40,
+  provocative: 1,
+  variants: [{ id: 'active', name: 'By the patient, up to three trials' }],
+  stages: [
+    measure(
+      'turn',
+      'Turn the head',
+      'Sit upright. Turn the head slowly as far as it goes to the {side}.',
+      { joint: 'neck rotation', min: 0, max: 110, usual: [20, 95] },
+      { ...SITTING_FRONT, headTurn: 58, measured: 'head-turn', contacts: [] },
+      { handsOff: true },
+    ),
+  ],
+  doesNotCount: ['a pull at the end of range'],
+  notWith: ['neck trauma that has not been looked into'],
+  careWith: ['dizziness that was looked into'],
+  faults: ['trunk turning along', 'chin dropping', 'one trial only'],
+  reading: table({
+    source: 'root-cervical',
+    lines: [line(mean('turn', 0, 59.9), 'positive', 'less than 60° to this side', speaksFor('root-cervical'))],
+    otherwise: otherwise('negative', '60° or more to this side', speaksAgainst('root-cervical')),
+    also: [also(limited('turn', 'own-pain'), 'own pain ended the turn', pointsTo('facet-cervical'))],
+  }),
+  shares: [],
+})

@@ -1,0 +1,52 @@
+import { defineTest } from '../exam-test'
+import { FACE_DOWN } from '../poses'
+import { cells, line, otherwise, speaksAgainst, speaksFor, table } from '../reading/table'
+import { column, grid, NECK_LEVELS } from '../stages'
+
+/** Manual motion of the neck segments: stiff with the own pain is one item of the neck facet rule. */
+export const neckSegmentMotion = defineTest({
+  id: 'neck-segment-motion',
+  name: 'Neck segment motion',
+  short: 'segment motion',
+  alsoCalled: ['Manual spinal examination', 'Passive accessory movement'],
+  region: 'neck',
+  plannedFor: ['neck', 'head'],
+  purpose: 'Finds the level that is stiff and gives the patient’s own pain.',
+  structures: ['facet joints'],
+  posture: 'prone',
+  turn: 106,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 60,
+  provocative: 1,
+  variants: [
+    { id: 'prone', name: 'Face down' },
+    { id: 'supine', name: 'On the back', posture: 'supine' },
+  ],
+  stages: [
+    grid(
+      'levels',
+      'Level by level',
+      'Glide each level on the {side} forward and feel its end.',
+      NECK_LEVELS,
+      [column('moves', 'moves', { normal: 'normal', stiff: 'stiff', 'stiff-own': 'stiff, own pain' }, { usual: 'normal' })],
+      {
+        ...FACE_DOWN,
+        contacts: [
+          { on: 'neck', along: 0.5, off: 5, from: 70, push: 265 },
+          { on: 'neck', along: 0.2, off: 5, from: 110, push: 275 },
+        ],
+      },
+    ),
+  ],
+  doesNotCount: ['stiffness without the own pain', 'tenderness of the skin'],
+  notWith: ['suspected fracture or laxity'],
+  careWith: ['blood thinners: no forceful presses'],
+  faults: ['pressing on the spinous process for a facet joint'],
+  reading: table({
+    source: 'facet-cervical',
+    lines: [line(cells('levels', 'moves', ['stiff-own']), 'positive', 'stiff with the own pain', speaksFor('facet-cervical'))],
+    otherwise: otherwise('negative', 'no level is stiff with the own pain', speaksAgainst('facet-cervical')),
+  }),
+  shares: ['facet-loading'],
+})

@@ -1,0 +1,47 @@
+import { defineTest } from '../exam-test'
+import { FACE_DOWN } from '../poses'
+import { cells, line, otherwise, speaksAgainst, speaksFor, table } from '../reading/table'
+import { column, grid, NECK_LEVELS } from '../stages'
+
+/** Segmental tenderness of the neck: one item of the neck facet rule. */
+export const neckSegmentPalpation = defineTest({
+  id: 'neck-segment-palpation',
+  name: 'Neck segment tenderness',
+  short: 'segment tender',
+  alsoCalled: ['Palpation for segmental tenderness'],
+  region: 'neck',
+  plannedFor: ['neck', 'head'],
+  purpose: 'Finds the level whose facet joint is sore with the patient’s own pain.',
+  structures: ['facet joints', 'neck muscles'],
+  posture: 'prone',
+  turn: 105,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 45,
+  provocative: 1,
+  variants: [
+    { id: 'prone', name: 'Face down' },
+    { id: 'supine', name: 'On the back', posture: 'supine' },
+  ],
+  stages: [
+    grid(
+      'levels',
+      'Level by level',
+      'Press each level on the {side}, over the facet joints, with equal pressure.',
+      NECK_LEVELS,
+      [column('felt', 'tender', { no: 'no', tender: 'tender', own: 'own pain' }, { usual: 'no' })],
+      { ...FACE_DOWN, contacts: [{ on: 'neck', along: 0.4, off: 5, from: 80, push: 268 }] },
+    ),
+  ],
+  doesNotCount: ['tenderness that is not the own pain', 'pressure that both sides feel alike'],
+  notWith: ['suspected fracture or laxity'],
+  careWith: ['blood thinners: no forceful presses'],
+  faults: ['unequal pressure', 'asking “here?”'],
+  reading: table({
+    source: 'facet-cervical',
+    lines: [line(cells('levels', 'felt', ['own']), 'positive', 'own pain under the finger', speaksFor('facet-cervical'))],
+    otherwise: otherwise('negative', 'no level gives the own pain', speaksAgainst('facet-cervical')),
+    pressing: true,
+  }),
+  shares: ['facet-loading'],
+})

@@ -1,0 +1,55 @@
+import { ARM, NECK } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { SITTING_FRONT } from '../poses'
+import { line, otherwise, own, pointsTo, said, speaksAgainst, speaksFor, table } from '../reading/table'
+import { load } from '../stages'
+
+/** Shoulder depression with the neck bent away: pulls on the root and its sleeve. */
+export const shoulderDepression = defineTest({
+  id: 'shoulder-depression',
+  name: 'Shoulder pressed down, neck bent away',
+  short: 'shoulder down',
+  alsoCalled: ['Shoulder depression test'],
+  region: 'neck',
+  plannedFor: [],
+  purpose: 'Pulls the roots and their sleeves on one side.',
+  structures: ['neck roots and dural sleeves', 'upper trapezius'],
+  posture: 'sitting',
+  turn: 12,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 30,
+  provocative: 2,
+  variants: [{ id: 'bent-away', name: 'Neck bent away, shoulder pressed down' }],
+  stages: [
+    load(
+      'press',
+      'Bend away, press down',
+      'Bend the neck away from the {side}. Press the {side} shoulder down slowly.',
+      {
+        ...SITTING_FRONT,
+        neckBend: -24,
+        contacts: [
+          { on: 'near-shoulder', along: 0.85, off: 6, from: 110, push: 268 },
+          { on: 'head', along: 0, off: 3, aside: -10, from: 175 },
+        ],
+      },
+      { holdSeconds: 5 },
+    ),
+  ],
+  doesNotCount: ['pulling in the upper trapezius'],
+  notWith: ['suspected fracture or laxity'],
+  careWith: ['an irritable arm'],
+  faults: ['a jerk at the shoulder', 'the head carried along'],
+  reading: table({
+    source: 'root-cervical',
+    counts: [...ARM, ...NECK],
+    lines: [
+      line(own(ARM), 'positive', 'own arm symptom on pulling the root', speaksFor('root-cervical')),
+      line(own(NECK), 'negative', 'own pain in the neck or shoulder only', pointsTo('muscle-neck')),
+      line(said(['stretch']), 'negative', 'pulling only, as a tight trapezius gives', pointsTo('muscle-neck')),
+    ],
+    otherwise: otherwise('negative', 'no own symptom into the arm', speaksAgainst('root-cervical')),
+  }),
+  shares: ['brachial-tension'],
+})

@@ -1,0 +1,47 @@
+import { defineTest } from '../exam-test'
+import { ON_THE_BACK } from '../poses'
+import { chose, line, otherwise, pointsTo, speaksFor, table } from '../reading/table'
+import { observe } from '../stages'
+
+/** Transverse ligament: head and C1 are lifted straight forward and held, because guarding can mask slack. */
+export const transverseLigament = defineTest({
+  id: 'transverse-ligament',
+  name: 'Transverse ligament, forward shift',
+  short: 'transverse',
+  alsoCalled: ['Anterior shear of the atlas', 'Transverse ligament stress'],
+  region: 'neck',
+  plannedFor: [],
+  purpose: 'Lifts head and C1 forward together and holds, feeling for slack at the end.',
+  structures: ['transverse ligament of C1'],
+  posture: 'supine',
+  turn: 28,
+  sides: 'none',
+  plan: 'better-side-first',
+  seconds: 45,
+  provocative: 1,
+  variants: [{ id: 'held', name: 'Held 15 to 20 seconds' }],
+  stages: [
+    observe(
+      'lift',
+      'Lift forward and hold',
+      'Cradle the head, fingertips on the back of C1. Lift both straight forward and hold 15 to 20 s.',
+      { firm: 'Firm end, nothing felt', soft: 'Soft end or movement', warning: 'A warning sign: stop', pain: 'Pain only' },
+      { ...ON_THE_BACK, neck: 10, contacts: [{ on: 'head', along: 0.2, off: -8, from: 255, push: 90 }] },
+      { holdSeconds: 20, ask: 'What do you feel? Where?' },
+    ),
+  ],
+  doesNotCount: ['pressure of the fingers', 'pain without movement'],
+  notWith: ['warning signs, an unsupported-head feeling or a possible fracture'],
+  careWith: ['everyone: the lightest touch'],
+  faults: ['let down before 15 s', 'bending the head instead of lifting it straight'],
+  reading: table({
+    source: 'laxity-upper-neck',
+    lines: [
+      line(chose('lift', 'soft'), 'positive', 'a soft end or movement: lax', speaksFor('laxity-upper-neck')),
+      line(chose('lift', 'warning'), 'positive', 'a warning sign came on while it was held', speaksFor('laxity-upper-neck')),
+      line(chose('lift', 'pain'), 'negative', 'pain without slack: no high-velocity neck technique', pointsTo('joint-upper-neck')),
+    ],
+    otherwise: otherwise('negative', 'a firm end, which never clears a neck'),
+  }),
+  shares: ['upper-neck-ligament'],
+})

@@ -1,0 +1,48 @@
+import { LOW_BACK, SACROILIAC } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { FACE_DOWN } from '../poses'
+import { line, otherwise, own, pointsTo, table } from '../reading/table'
+import { load } from '../stages'
+
+/** Prone hip extension with the pelvis held at the crest. */
+export const proneHyperextension = defineTest({
+  id: 'prone-hyperextension',
+  name: 'Prone hip extension, pelvis held',
+  short: 'hip extension',
+  alsoCalled: ['Prone hyperextension'],
+  region: 'pelvis',
+  plannedFor: [],
+  purpose: 'Levers the sacroiliac joint by lifting the thigh while the crest is held.',
+  structures: ['sacroiliac joint', 'anterior ligaments'],
+  posture: 'prone',
+  turn: 119,
+  sides: 'each',
+  plan: 'painful-side',
+  seconds: 30,
+  provocative: 2,
+  variants: [{ id: 'crest-held', name: 'Crest held, knee at 90°' }],
+  stages: [
+    load('lift', 'Hold the crest, lift', 'Hold the {side} crest down, knee at 90°. Lift the {side} thigh slowly.', {
+      ...FACE_DOWN,
+      near: { hip: -16, knee: 90, ankle: -30 },
+      contacts: [
+        { on: 'pelvis', along: 0.15, off: 10, from: 105, push: 270 },
+        { on: 'near-thigh', along: 0.92, off: -4, from: 300, push: 90 },
+      ],
+    }),
+  ],
+  doesNotCount: ['a pull at the front of the thigh', 'pain above L5'],
+  notWith: ['suspected fracture of the pelvis or sacrum'],
+  careWith: ['a loose low-back segment'],
+  faults: ['crest not held, so that the low back extends'],
+  reading: table({
+    source: 'sij-pain',
+    counts: [...SACROILIAC, ...LOW_BACK],
+    lines: [
+      line(own(SACROILIAC), 'positive', 'own pain below L5', pointsTo('sij-pain')),
+      line(own(LOW_BACK), 'negative', 'own pain above L5, so it does not count here', pointsTo('facet-lumbar')),
+    ],
+    otherwise: otherwise('negative', 'no own pain below L5'),
+  }),
+  shares: ['pelvic-provocation'],
+})

@@ -1,0 +1,43 @@
+import { SACROILIAC } from '../../vocabulary/area-sets'
+import { defineTest } from '../exam-test'
+import { FACE_DOWN } from '../poses'
+import { line, otherwise, own, pointsAway, pointsTo, table } from '../reading/table'
+import { load } from '../stages'
+
+/** Joint line tenderness just below and inside the rear iliac spine, with equal pressure on both sides. */
+export const sijPalpation = defineTest({
+  id: 'sij-palpation',
+  name: 'Sacroiliac joint line tenderness',
+  short: 'joint line',
+  alsoCalled: ['Sacral sulcus tenderness'],
+  region: 'pelvis',
+  plannedFor: [],
+  intimate: 'sacral',
+  purpose: 'Presses just below and inside the rear iliac spine and compares the sides.',
+  structures: ['posterior sacroiliac ligaments', 'sacroiliac joint line'],
+  posture: 'prone',
+  turn: 118,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 30,
+  provocative: 1,
+  variants: [{ id: 'equal-pressure', name: 'Equal pressure, both sides' }],
+  stages: [
+    load('press', 'Press the joint line', 'Trace the crest or take the dimple; press just below and inside it on the {side}.', {
+      ...FACE_DOWN,
+      contacts: [{ on: 'pelvis', along: 0.2, off: 10, from: 100, push: 272 }],
+    }),
+  ],
+  doesNotCount: ['tenderness that is not the own pain', 'both sides alike'],
+  notWith: ['suspected fracture of the sacrum'],
+  careWith: ['pregnancy: no lying on the bump'],
+  faults: ['unequal pressure'],
+  reading: table({
+    source: 'sij-pain',
+    counts: [...SACROILIAC],
+    lines: [line(own(SACROILIAC), 'positive', 'own pain at the joint line', pointsTo('sij-pain'), pointsTo('sij-ligament'))],
+    otherwise: otherwise('negative', 'no own pain at the joint line', pointsAway('sij-pain')),
+    pressing: true,
+  }),
+  shares: [],
+})

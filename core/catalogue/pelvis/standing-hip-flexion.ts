@@ -1,0 +1,53 @@
+import { defineTest } from '../exam-test'
+import { STANDING_BEHIND } from '../poses'
+import { chose, line, otherwise, pointsAway, pointsTo, table } from '../reading/table'
+import { observe } from '../stages'
+
+/** Standing knee lift with the thumbs on the rear iliac spine and S2. Reliability is poor: a pointer only. */
+export const standingHipFlexion = defineTest({
+  id: 'standing-hip-flexion',
+  name: 'Standing knee lift',
+  short: 'knee lift',
+  alsoCalled: ['Gillet', 'Stork', 'Pelvic motion palpation'],
+  region: 'pelvis',
+  plannedFor: [],
+  intimate: 'sacral',
+  purpose: 'Feels whether the rear iliac spine drops as the knee is lifted. Low reliability: a pointer only.',
+  structures: ['sacroiliac joint'],
+  posture: 'standing',
+  turn: 132,
+  sides: 'each',
+  plan: 'better-side-first',
+  seconds: 40,
+  provocative: 1,
+  variants: [
+    { id: 'always', name: 'For everyone' },
+    { id: 'after-painful-lift', name: 'Only after a painful sacral lift' },
+  ],
+  stages: [
+    observe(
+      'thumb',
+      'Lift the knee',
+      'Thumbs under the {side} rear iliac spine and on S2. Ask for the {side} knee to lift; trust touch over sight.',
+      { drops: 'Thumb drops', still: 'Moves with S2', rises: 'Rises' },
+      {
+        ...STANDING_BEHIND,
+        near: { out: 12, bend: 4, thighSeen: 0.35, shinSeen: 0.9 },
+        contacts: [
+          { on: 'pelvis', along: 0.5, off: 2, aside: 9, from: 330 },
+          { on: 'pelvis', along: 0.7, off: 0, aside: 0, from: 230 },
+        ],
+      },
+    ),
+  ],
+  doesNotCount: ['what is seen and not felt'],
+  notWith: [],
+  careWith: ['unsteady people: something to hold'],
+  faults: ['thumbs sliding on the skin', 'knee lifted less than 90°'],
+  reading: table({
+    source: 'sij-stiff',
+    lines: [line(chose('thumb', 'still', 'rises'), 'positive', 'the rear iliac spine does not drop: fixed, low reliability', pointsTo('sij-stiff'))],
+    otherwise: otherwise('negative', 'the rear iliac spine drops', pointsAway('sij-stiff')),
+  }),
+  shares: [],
+})

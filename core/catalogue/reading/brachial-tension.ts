@@ -1,0 +1,101 @@
+import { ARM, NECK } from '../../vocabulary/area-sets'
+import type { FrontPose, SpreadArm } from '../../vocabulary/pose'
+import type { Variant, Stage } from '../exam-test'
+import { ON_THE_BACK_FRONT } from '../poses'
+import { load, putBack, release } from '../stages'
+import type { StagedTension } from './reading'
+
+/** Healthy people differ from side to side at the elbow by up to about this much; the often used 10° lies within it. */
+const SIDE_LIMIT = 27
+
+/** The neck is moved only for a symptom that reached the arm. */
+const ARM_SYMPTOM: NonNullable<Stage['whenAt']> = { is: 'unless', areas: NECK }
+
+/** What an upper limb neurodynamic test has in common: own arm symptom that changes with the neck. */
+export function brachialTension(beforeLimb: readonly string[], angleInWords: string): StagedTension {
+  return {
+    kind: 'staged-tension',
+    source: 'root-cervical',
+    limb: 'arm',
+    angleInWords,
+    counts: ARM,
+    back: NECK,
+    beforeLeg: beforeLimb,
+    anyNeural: [],
+    sideLimit: SIDE_LIMIT,
+    stretch: { source: 'muscle-neck', because: 'a pull only, as any arm gives at the end' },
+    unchanged: { source: 'neural-peripheral', because: 'unchanged by the neck: the tension arises further out, or in muscle' },
+  }
+}
+
+/** The arm on the table, the head in the middle, seen from above. */
+export function armPose(arm: Partial<SpreadArm>, more: Partial<FrontPose> = {}): FrontPose {
+  return { ...ON_THE_BACK_FRONT, nearArm: { out: 20, bend: 0, upperSeen: 1, foreSeen: 1, ...arm }, contacts: [], ...more }
+}
+
+/** The hand that keeps the shoulder girdle down. */
+export const GIRDLE_DOWN = { on: 'near-shoulder', along: 0.9, off: 4, from: 190, push: 0 } as const
+
+/** The hand on the patient's hand and fingers. */
+export const ON_HAND = { on: 'near-hand', along: 0.5, off: 0, from: 300 } as const
+
+/**
+ * The ends of the ladder that both schools share: the neck bent away, and what is let go once the own symptom is on.
+ *
+ * @param end - the arm as it is when every joint has been added
+ */
+export function neckStages(end: SpreadArm, contacts: FrontPose['contacts']): readonly Stage[] {
+  const still = (neckBend: number): FrontPose => armPose(end, { neckBend, contacts })
+  return [
+    load('neck-away', 'Bend the neck away', 'Keep the arm there. Ask for the head to bend away from the {side}.', still(-22)),
+    load(
+      'neck-placed',
+      'Neck bent away first',
+      'Before the arm: place the head in side-bend away from the {side}.',
+      armPose({}, { neckBend: -22, contacts: [{ on: 'head', along: 0, off: -8, from: 240 }] }),
+    ),
+    release('neck-middle', 'Neck to the middle', 'Keep the arm exactly there. Bring the head back to the middle.', still(0), { whenAt: ARM_SYMPTOM }),
+    release('neck-towards', 'Neck towards the side', 'Keep the arm exactly there. Bend the head towards the {side}.', still(18), { whenAt: ARM_SYMPTOM }),
+    putBack('neck-again', 'Neck away again', 'Bend the head away from the {side} again.', still(-22)),
+    release('hand-go', 'Let the hand go', 'The symptom is in neck or shoulder: keep the rest, let wrist and fingers go.', still(0), {
+      whenAt: { is: 'only', areas: NECK },
+    }),
+    release('hand-release', 'Let the hand go', 'Keep the rest exactly there. Let wrist and fingers go.', still(0)),
+  ]
+}
+
+/**
+ * The two schools of the neck for one order of the arm: added last, or placed first and let go.
+ *
+ * @param order - stages of the arm in their order
+ */
+export function neckSchools(id: string, name: string, order: readonly string[]): readonly Variant[] {
+  const suffix = id === '' ? '' : `-${id}`
+  const words = name === '' ? '' : `, ${name}`
+  return [
+    { id: `arm-first${suffix}`, name: `Arm first, neck bent away last${words}`, stages: [...order, 'neck-away', 'neck-towards', 'hand-go', 'neck-again'] },
+    {
+      id: `neck-first${suffix}`,
+      name: `Neck placed first, then let go${words}`,
+      how: 'Patients asked to bend the neck at the end tend to turn it instead.',
+      stages: ['neck-placed', ...order, 'neck-middle', 'hand-go', 'neck-again'],
+    },
+    {
+      id: `without-neck${suffix}`,
+      name: `Without the neck, let go at the hand${words}`,
+      how: 'For a neck that must not be loaded.',
+      stages: [...order, 'hand-release'],
+    },
+  ]
+}
+
+/** What may be felt without counting, in every upper limb neurodynamic test. */
+export const ARM_PULLS = ['a stretch in forearm, hand or elbow', 'a pull equal on both sides', 'a symptom that does not change with the neck'] as const
+
+/** Faults common to all four. */
+export const ARM_FAULTS = [
+  'the girdle creeping up',
+  'fingers let go',
+  'the patient turning the head instead of bending it',
+  'going on after the own symptom began',
+] as const

@@ -1,0 +1,125 @@
+import type { Line, Points, Seen, Table } from '../catalogue/reading/table'
+import type { Familiar } from '../record/answer'
+import type { Exam, Run } from '../record/exam'
+import { areaOf, sideOf } from '../vocabulary/body-area'
+import { otherSide, type Side } from '../vocabulary/side'
+import { riseOf, symptomOf } from './familiar'
+import type { Read } from './finding'
+import { meanOf } from './measures'
+import { placesWords, sentence } from './place-fits'
+
+interface About {
+  readonly run: Pick<Run, 'answers' | 'variant'>
+  readonly side: Side
+  readonly exam: Pick<Exam, 'symptoms'>
+}
+
+/**
+ * Read a performance by its table: the first line that was seen decides.
+ *
+ * What was not looked at is never seen, so it decides nothing; and a test that was stopped with nothing found is
+ * inconclusive, never negative.
+ *
+ * @param seen - what was observed, in words; it stands before the reason
+ * @returns null when none of the stages this reading needs was answered
+ */
+export function readTable(
+  reading: Table,
+  run: Pick<Run, 'answers' | 'variant'>,
+  side: Side,
+  exam: Pick<Exam, 'symptoms'>,
+  complete: boolean,
+  seen = '',
+): Read | null {
+  const about: About = { run, side, exam }
+  if (reading.needs && !run.answers.some((a) => reading.needs?.some((stage) => a.stage === named(stage, side)))) return null
+  const told = familiarOf(run)
+  if (told) {
+    const rise = riseOf(told, symptomOf(exam, told))
+    if (!rise.enough)
+      return unclear(`${told.symptom} was felt in the ${placesWords(told.places)} but did not rise enough to be called reproduced (${rise.words})`)
+    if (told.places.length === 0 && reading.counts.length > 0) return unclear(`${told.symptom} came on but its place was not recorded, and the place decides`)
+  }
+  const line = reading.lines.find((l) => wasSeen(l.when, about))
+  const decided: Omit<Line, 'when'> = line ?? reading.otherwise
+  const early = !complete && (line === undefined || line.result === 'negative')
+  if (early) return unclear('Stopped before the test was complete, with nothing found so far')
+  const observed = [told ? telling(told, exam) : '', seen].filter(Boolean).join('; ')
+  const why = sentence(observed ? `${observed}: ${decided.says}` : decided.says)
+  const extra = reading.also.filter((a) => wasSeen(a.when, about)).flatMap((a) => readingsOf(a.points, sentence(a.says)))
+  return { result: decided.result, why, readings: [...readingsOf(decided.points, why), ...extra] }
+}
+
+/** Was this seen in the performance, for this side? */
+export function wasSeen(seen: Seen, about: About): boolean {
+  const { run, side } = about
+  switch (seen.kind) {
+    case 'own': {
+      const begun = run.answers.find((a) => a.answer.said === 'familiar')
+      if (begun?.answer.said !== 'familiar') return false
+      if (seen.stages && !seen.stages.some((stage) => named(stage, side) === begun.stage)) return false
+      const symptom = symptomOf(about.exam, begun.answer)
+      if (seen.shooting && !symptom?.qualities.includes('shooting')) return false
+      const sides = seen.side === 'either' ? (['left', 'right'] as const) : [seen.side === 'tested' ? side : otherSide(side)]
+      return begun.answer.places.some((p) => sides.includes(sideOf(p)) && (!seen.at || seen.at.includes(areaOf(p))))
+    }
+    case 'chose':
+      return run.answers.some((a) => a.stage === named(seen.stage, side) && a.answer.said === 'observed' && picked(seen.choices, a.answer.choice, side))
+    case 'cells': {
+      const found = run.answers.find((a) => a.stage === seen.stage)?.answer
+      if (found?.said !== 'grid') return false
+      const hits = Object.entries(found.cells).filter(([id, value]) => {
+        const [row = '', column] = id.split('.')
+        return column === named(seen.column, side) && (!seen.rows || seen.rows.includes(row)) && picked(seen.values, value, side)
+      })
+      return hits.length >= seen.atLeast
+    }
+    case 'mean': {
+      const value = meanOf(run, named(seen.stage, side))
+      return value !== undefined && value >= seen.from && value <= seen.to
+    }
+    case 'limited':
+      return run.answers.some(
+        (a) => a.stage === seen.stage && a.answer.said === 'measured' && a.answer.limitedBy !== undefined && seen.by.includes(a.answer.limitedBy),
+      )
+    case 'said':
+      return run.answers.some((a) => (!seen.stage || a.stage === named(seen.stage, side)) && seen.what.includes(a.answer.said))
+    case 'way':
+      return seen.variants.includes(run.variant)
+    case 'painted':
+      return about.exam.symptoms.some((s) => s.places.some((p) => sideOf(p) === side && seen.at.includes(areaOf(p))))
+    case 'some':
+      return seen.of.filter((part) => wasSeen(part, about)).length >= seen.k
+    case 'unless':
+      return !wasSeen(seen.of, about)
+  }
+}
+
+function picked(choices: readonly string[], choice: string, side: Side): boolean {
+  return choices.some((c) => named(c, side) === choice)
+}
+
+/** A stage or column with the side put in. */
+function named(name: string, side: Side): string {
+  return name.replaceAll('{side}', side).replaceAll('{other}', otherSide(side))
+}
+
+function familiarOf(run: Pick<Run, 'answers'>): Familiar | null {
+  const answer = run.answers.find((a) => a.answer.said === 'familiar')?.answer
+  return answer?.said === 'familiar' ? answer : null
+}
+
+/** "S1 in the right forearm at 30°, after 40 s, 3 to 6 of 10" */
+function telling(told: Familiar, exam: Pick<Exam, 'symptoms'>): string {
+  const angle = told.onset === undefined ? '' : ` at ${told.onset}°`
+  const held = told.held === undefined ? '' : `, after ${told.held} s`
+  return `${told.symptom} in the ${placesWords(told.places)}${angle}${held}, ${riseOf(told, symptomOf(exam, told)).words}`
+}
+
+function readingsOf(points: readonly Points[], why: string): Read['readings'] {
+  return points.map((p) => ({ ...p, why }))
+}
+
+function unclear(what: string): Read {
+  return { result: 'inconclusive', why: sentence(what), readings: [] }
+}

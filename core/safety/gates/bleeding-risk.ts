@@ -1,0 +1,11 @@
+import { defineGate } from '../gate'
+
+/** Blood thinners with sudden severe spinal pain: bleeding in the canal is possible. */
+export const bleedingRisk = defineGate({
+  id: 'bleeding-risk',
+  strength: 'halt',
+  when: { atLeast: 1, of: ['sudden-severe'], and: ['thinners'] },
+  bars: { tests: 'all' },
+  reason: 'Blood thinners and a sudden severe pain: a bleed in the spinal canal is possible.',
+  do: 'Stop here. Emergency.',
+})

@@ -1,0 +1,13 @@
+import { own } from '../../catalogue/reading/table'
+import { ARM } from '../../vocabulary/area-sets'
+import { defineGate } from '../gate'
+
+/** An arm symptom on plain compression blocks everything that closes the neck further. */
+export const compressionPositive = defineGate({
+  id: 'compression-positive',
+  strength: 'block',
+  when: { seen: [{ test: 'neck-compression', when: own(ARM, { side: 'either', stages: ['neutral'] }) }] },
+  bars: { tests: ['neck-compression', 'neck-closing-a', 'neck-closing-b', 'neck-flexed-compression'] },
+  reason: 'Plain compression already brought the arm symptom on.',
+  do: 'Do not load the neck bent: severe pain or a deficit could follow.',
+})

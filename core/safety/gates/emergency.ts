@@ -1,0 +1,11 @@
+import { defineGate } from '../gate'
+
+/** Signs that belong to an emergency service. */
+export const emergency = defineGate({
+  id: 'emergency',
+  strength: 'halt',
+  when: { atLeast: 1, of: ['thunder', 'exertion', 'pregnancy-warning'] },
+  bars: { tests: 'all' },
+  reason: 'A sign that belongs to an emergency service.',
+  do: 'Stop here. Emergency.',
+})

@@ -1,0 +1,11 @@
+import { defineGate } from '../gate'
+
+/** Raised pressure is dangerous: no bearing down. */
+export const pressure = defineGate({
+  id: 'pressure',
+  strength: 'block',
+  when: { atLeast: 1, of: ['high-pressure'] },
+  bars: { tests: ['bear-down'] },
+  reason: 'Straining would raise the pressure dangerously.',
+  do: 'No bearing down.',
+})

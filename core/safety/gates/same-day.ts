@@ -1,0 +1,11 @@
+import { defineGate } from '../gate'
+
+/** Signs that need a doctor the same day. */
+export const sameDay = defineGate({
+  id: 'same-day',
+  strength: 'halt',
+  when: { atLeast: 1, of: ['weak-in-days', 'night-arm'] },
+  bars: { tests: 'all' },
+  reason: 'A sign that needs a doctor today.',
+  do: 'Stop here. Same-day assessment.',
+})

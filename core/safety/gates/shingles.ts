@@ -1,0 +1,11 @@
+import { defineGate } from '../gate'
+
+/** A burning band before blisters. */
+export const shingles = defineGate({
+  id: 'shingles',
+  strength: 'caution',
+  when: { atLeast: 1, of: ['blisters'] },
+  bars: { tests: 'all' },
+  reason: 'This may be shingles.',
+  do: 'Do not press the skin there. Prompt medical review.',
+})

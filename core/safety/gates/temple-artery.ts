@@ -1,0 +1,11 @@
+import { defineGate } from '../gate'
+
+/** New headache with a sore scalp or jaw over fifty: same-day assessment. */
+export const templeArtery = defineGate({
+  id: 'temple-artery',
+  strength: 'halt',
+  when: { atLeast: 1, of: ['sore-scalp'], and: ['age-over-50'] },
+  bars: { tests: 'all' },
+  reason: 'An inflamed artery of the temple is possible.',
+  do: 'Stop here. Same-day assessment.',
+})

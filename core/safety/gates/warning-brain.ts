@@ -1,0 +1,11 @@
+import { defineGate } from '../gate'
+
+/** A faint, a drop or flickering eyes stop everything at once. */
+export const warningBrain = defineGate({
+  id: 'warning-brain',
+  strength: 'halt',
+  when: { warning: ['faint', 'drop', 'flicker'] },
+  bars: { tests: 'all' },
+  reason: 'A faint, a drop attack or flickering eyes during a test.',
+  do: 'Keep them seated or lay them flat. Emergency.',
+})

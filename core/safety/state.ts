@@ -1,0 +1,101 @@
+import { testById } from '../catalogue'
+import type { Exam, Run } from '../record/exam'
+import { examIrritability } from '../story/irritability'
+import { areaOf, bodyArea, sideOf } from '../vocabulary/body-area'
+import type { State } from './gate'
+
+/** A symptom this much above rest has not settled. */
+const STILL_RAISED = 2
+/** After this long it should have, in milliseconds. */
+const SETTLING_MS = 5 * 60_000
+/** Provoking tests an irritable person is asked for at most. */
+export const PROVOCATIONS = 6
+/** Rest between provocations in an irritable person, in milliseconds. */
+export const REST_MS = 60_000
+
+/** Is the whole examination in this state now? */
+export function isIn(state: State, exam: Exam): boolean {
+  switch (state) {
+    case 'stays-raised':
+      return raised(exam, 'latest')
+    case 'irritable':
+      return irritabilityNow(exam) === 'high'
+    case 'budget-spent':
+      return irritabilityNow(exam) === 'high' && provocations(exam).length >= PROVOCATIONS
+    case 'deficit-grew':
+      return deficitGrew(exam)
+    case 'symptom-spread':
+      return exam.runs.some(spread)
+  }
+}
+
+/** How easily the person is stirred up, as the examination stands. */
+export function irritabilityNow(exam: Exam) {
+  return examIrritability(exam, raised(exam, 'any'))
+}
+
+/** The performances so far that could stir something up. */
+export function provocations(exam: Pick<Exam, 'runs'>): readonly Run[] {
+  return exam.runs.filter((run) => run.answers.length > 0 && (testById(run.test)?.provocative ?? 0) > 0)
+}
+
+/** When the rest after the last provocation of an irritable person ends; null when no rest is due. */
+export function restUntil(exam: Exam): number | null {
+  if (irritabilityNow(exam) !== 'high') return null
+  const last = provocations(exam).at(-1)?.answers.at(-1)
+  return last ? last.at + REST_MS : null
+}
+
+/** A rating that is still two points above rest, five minutes or more after the last test. */
+function raised(exam: Exam, which: 'latest' | 'any'): boolean {
+  return exam.symptoms.some((symptom) => {
+    const rest = symptom.now
+    if (rest === null) return false
+    const mine = exam.ratings.filter((r) => r.symptom === symptom.id)
+    const told = which === 'latest' ? mine.slice(-1) : mine
+    return told.some((r) => {
+      const before = exam.runs.flatMap((run) => run.answers).filter((a) => a.at <= r.at && a.answer.said === 'familiar' && a.answer.symptom === symptom.id)
+      const last = before.at(-1)
+      return last !== undefined && r.now - rest >= STILL_RAISED && r.at - last.at >= SETTLING_MS
+    })
+  })
+}
+
+/** Did a test bring something into the saddle, or into both legs at once? */
+function spread(run: Run): boolean {
+  return run.answers.some(({ answer }) => {
+    if (answer.said !== 'familiar' && answer.said !== 'other') return false
+    if (answer.places.some((place) => areaOf(place) === 'saddle')) return true
+    const legs = answer.places.filter((place) => bodyArea(areaOf(place)).zone === 'below-knee')
+    return new Set(legs.map(sideOf)).size === 2
+  })
+}
+
+const SCREENS = ['neuro-upper', 'neuro-lower']
+
+/** A later screen of the same side shows less strength, reflex or feeling than an earlier one. */
+function deficitGrew(exam: Exam): boolean {
+  return exam.runs.some(
+    (later, i) =>
+      SCREENS.includes(later.test) &&
+      exam.runs.slice(0, i).some((earlier) => earlier.test === later.test && earlier.side === later.side && isWorse(cellsOf(earlier), cellsOf(later))),
+  )
+}
+
+function cellsOf(run: Run): Readonly<Record<string, string>> {
+  return Object.assign(
+    {},
+    ...run.answers.map((a) => (a.answer.said === 'grid' ? Object.fromEntries(Object.entries(a.answer.cells).map(([k, v]) => [`${a.stage} ${k}`, v])) : {})),
+  )
+}
+
+const FEELING = ['absent', 'less', 'normal']
+
+function isWorse(before: Readonly<Record<string, string>>, after: Readonly<Record<string, string>>): boolean {
+  return Object.entries(after).some(([cell, value]) => {
+    const was = before[cell]
+    if (was === undefined || was === value) return false
+    if (cell.startsWith('strength') || cell.startsWith('reflexes')) return Number(value) < Number(was)
+    return cell.startsWith('sensation') && FEELING.indexOf(value) < FEELING.indexOf(was) && FEELING.includes(value)
+  })
+}
