@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { BUTTOCK, NOTHING, opened, own, soreLeg, sorePelvis } from '../tests/people'
+import { BUTTOCK, NOTHING, opened, own, soreLeg, sorePelvis, performed } from '../tests/people'
 import { assess } from './assess'
 import { noteOf } from './note/note'
 import { progressOf } from './planner/progress'
@@ -103,19 +103,10 @@ describe('the route', () => {
     const step: RouteStep | undefined = nextStep(routeOf(assess(record.exam)), record.exam)
     return step ? `${step.test.id} ${step.side}` : 'none'
   }
-  const seated = soreLeg()
-    .test(
-      'slump',
-      'right',
-      Array.from({ length: 7 }, () => NOTHING),
-    )
-    .test(
-      'slump',
-      'left',
-      Array.from({ length: 7 }, () => NOTHING),
-    )
-    .test('seated-leg-raise', 'right', [NOTHING, NOTHING, NOTHING])
-    .test('seated-leg-raise', 'left', [NOTHING, NOTHING, NOTHING])
+  const seated = (['slump', 'neuro-lower', 'seated-leg-raise'] as const).reduce(
+    (record, test) => performed(performed(record, test, 'right'), test, 'left'),
+    soreLeg(),
+  )
 
   it('sits first, takes the better side first, and moves the ankle while the leg is up', () => {
     expect(next(soreLeg())).toBe('slump right')

@@ -130,7 +130,8 @@ describe('the way a test is done', () => {
         for (const side of sidesOf(test)) {
           const done = performed(soreLeg(), test.id, side, {}, way.id)
           const found = assess(done.exam).findings.filter((f) => f.test === test.id)
-          expect(found.length, `${test.id} ${way.id}`).toBeGreaterThan(0)
+          // The well leg is only well on the side that is not sore.
+          if (test.reading.kind !== 'crossed') expect(found.length, `${test.id} ${way.id}`).toBeGreaterThan(0)
           for (const f of found) expect(['negative', 'not-applicable', 'inconclusive'], `${test.id} ${way.id}: ${f.why}`).toContain(f.result)
         }
       }

@@ -2,16 +2,19 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { assess } from '../assess'
 import { CATALOGUE, testById } from '../catalogue'
-import { NOTHING, soreLeg, sorePelvis } from '../../tests/people'
+import { NOTHING, opened, own, performed, soreLeg, sorePelvis } from '../../tests/people'
+import type { Answer } from '../record/answer'
 import { noteOf } from '../note/note'
 import { plainText } from '../note/paragraph'
 import { nextStep, routeOf } from '../planner/route'
 import { admit } from '../record/admit'
-import { type Composed, composedId } from '../record/compose'
+import { type Composed, compose, composedId } from '../record/compose'
 import type { EventContent, ExamEvent } from '../record/event'
 import { examFrom } from '../record/exam'
 import { GATES } from '.'
 import { isBarred, loadsNeck } from './barred'
+import { irritabilityOf } from '../story/irritability'
+import { irritabilityNow, restUntil } from './state'
 import { RULEBOOK } from './rulebook'
 import { AGE_FACTS, barring, closedGates, heeding, unasked } from './safety'
 import { askedItems, SCREEN } from './screen'
@@ -104,6 +107,139 @@ describe('the gates', () => {
   })
 })
 
+describe('gates that results close', () => {
+  const soreArm = () =>
+    opened()
+      .symptom('S1', { words: 'arm', places: ['left-forearm-front'], qualities: ['shooting'], now: 3 })
+      .consent()
+  const cells = (c: Readonly<Record<string, string>>): Answer => ({ said: 'grid', cells: c })
+
+  it('an arm symptom on plain compression blocks the bent versions', () => {
+    const record = performed(soreArm(), 'neck-compression', 'none', { neutral: own(['left-forearm-front'], 6) })
+    for (const test of ['neck-closing-a', 'neck-closing-b', 'neck-flexed-compression'])
+      expect(refused(record, start(test, 'left'))?.what, test).toMatch('Plain compression')
+    expect(refused(record, start('ulnt-1', 'left'))).toBeNull()
+    // Neck pain alone does not.
+    const neck = performed(soreArm(), 'neck-compression', 'none', { neutral: own(['left-neck-back'], 6) })
+    expect(refused(neck, start('neck-closing-a', 'left'))).toBeNull()
+  })
+
+  it('a positive ligament test stops the neck, its remaining ligament tests too, and leaves the leg', () => {
+    const record = performed(soreArm(), 'upper-neck-shear', 'none', { glide: { said: 'observed', choice: 'slide' } })
+    for (const test of ['alar-ligament', 'neck-rotation', 'ulnt-1'])
+      expect(refused(record, start(test, test === 'transverse-ligament' ? 'none' : 'left'))?.what, test).toMatch('ligament test')
+    expect(refused(record, start('ulnt-1', 'left', 'without-neck'))).toBeNull()
+    expect(refused(record, start('leg-raise', 'left'))).toBeNull()
+  })
+
+  it('background reasons put the three ligament tests first; once they are quiet the neck stays at caution', () => {
+    const record = yes(soreArm(), 'inflammatory-joint')
+    expect(refused(record, start('neck-rotation', 'left'))?.do).toMatch('come first')
+    expect(nextStep(routeOf(assess(record.exam)), record.exam)?.test.id).toBe('upper-neck-shear')
+    const tested = ['upper-neck-shear', 'transverse-ligament'].reduce(
+      (r, t) => performed(r, t, 'none'),
+      performed(performed(record, 'alar-ligament', 'left'), 'alar-ligament', 'right'),
+    )
+    expect(refused(tested, start('neck-rotation', 'left'))).toBeNull()
+    expect(heeding(tested.exam, 'neck-rotation', 'active').map((c) => c.gate.id)).toContain('ligaments-care')
+  })
+
+  it('a cord sign found by examining stops the neck; a lost saddle stops everything', () => {
+    expect(refused(performed(soreArm(), 'neuro-upper', 'left', { cord: cells({ 'finger-flick.sign': 'yes' }) }), start('neck-rotation', 'left'))?.what).toMatch(
+      'cord sign',
+    )
+    expect(
+      refused(performed(soreArm(), 'neck-flexion-shock', 'none', { bend: { said: 'observed', choice: 'electric' } }), start('neck-rotation', 'left'))?.what,
+    ).toMatch('cord sign')
+    expect(refused(performed(soreLeg(), 'neuro-lower', 'left', { sensation: cells({ 'saddle.touch': 'less' }) }), start('leg-raise', 'left'))?.do).toMatch(
+      'Emergency',
+    )
+  })
+
+  it('a symptom in both legs or in the saddle, in any test, stops everything', () => {
+    expect(refused(soreLeg().test('leg-raise', 'left', [own(['left-calf', 'right-calf'], 6, 40)]), start('slump', 'left'))?.what).toMatch('both legs')
+    expect(refused(sorePelvis().test('faber', 'right', [{ said: 'other', places: ['right-saddle'] }]), start('slump', 'left'))?.what).toMatch('saddle')
+  })
+
+  it('a warning sign stops everything at once, and stays on the record', () => {
+    const record = soreLeg().then({ type: 'warning-seen', sign: 'faint' })
+    expect(refused(record, start('leg-raise', 'left'))?.do).toMatch('lay them flat')
+    expect(refused(soreLeg(), { type: 'warning-seen', sign: 'yawn' })).not.toBeNull()
+  })
+
+  it('a deficit that is worse than earlier in the visit stops everything; the same deficit does not', () => {
+    const weak = (n: string) => ({ strength: cells({ 'l5.strength': n }) })
+    const once = performed(soreLeg(), 'neuro-lower', 'left', weak('4'))
+    expect(refused(performed(once, 'neuro-lower', 'left', weak('4')), start('slump', 'left'))).toBeNull()
+    expect(refused(performed(once, 'neuro-lower', 'left', weak('3')), start('slump', 'left'))?.what).toMatch('worse than earlier')
+  })
+
+  it('an irritable person has a minute of rest and six provocations; a calm one has not', () => {
+    const irritable = opened().symptom('S1', { places: ['left-calf'], now: 3, worst: 8, stirring: { stirredBy: 'little', settles: 'longer' } })
+    expect(irritabilityOf(irritable.exam.symptoms[0] ?? fail())).toBe('high')
+    let record = irritable
+    for (let n = 0; n < 6; n++) record = record.test('leg-raise', n % 2 ? 'left' : 'right', [NOTHING])
+    expect(refused(record, start('leg-raise', 'left'))?.what).toMatch('Six provoking tests')
+    expect(refused(record, start('neuro-lower', 'left'))).toBeNull()
+    const last = record.exam.runs.at(-1)?.answers.at(-1)?.at ?? 0
+    expect(restUntil(record.exam)).toBe(last + 60_000)
+    let calm = soreLeg()
+    for (let n = 0; n < 8; n++) calm = calm.test('leg-raise', n % 2 ? 'left' : 'right', [NOTHING])
+    expect(refused(calm, start('leg-raise', 'left'))).toBeNull()
+    expect(restUntil(calm.exam)).toBeNull()
+  })
+
+  it('a symptom still raised after five minutes pauses until it has settled, and leaves the person one level more irritable', () => {
+    const stirred = soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 40)])
+    const rate = (record: Composed, minutes: number, now: number): Composed => {
+      const at = (record.exam.runs.at(-1)?.answers.at(-1)?.at ?? 0) + minutes * 60_000
+      const event = { type: 'symptom-rated', symptom: 'S1', now, id: composedId(at, 'rating', record.events.length), at, by: 'test-author' } as ExamEvent
+      const admission = admit(record.events, event, RULEBOOK)
+      if (!admission.ok) throw new Error(admission.problem.what)
+      return { ...record, events: admission.events, exam: admission.exam }
+    }
+    expect(barring(rate(stirred, 2, 6).exam, 'leg-raise', 'neutral')).toBeUndefined()
+    const raised = rate(stirred, 6, 5)
+    expect(barring(raised.exam, 'leg-raise', 'neutral')?.gate.id).toBe('stays-raised')
+    const settled = rate(raised, 12, 3)
+    expect(barring(settled.exam, 'leg-raise', 'neutral')).toBeUndefined()
+    expect(irritabilityNow(settled.exam)).toBe('moderate')
+  })
+
+  it('age alone is a caution, and never makes two signs of one', () => {
+    const old = (ageYears: number) =>
+      compose({ examId: composedId(1, 'e', 1), personId: composedId(1, 'p', 1), ageYears, at: 1e12, by: 'test-author' }, RULEBOOK)
+        .symptom('S1', { places: ['right-buttock'], now: 3 })
+        .consent()
+    expect(barring(old(72).exam, 'faber', '')).toBeUndefined()
+    expect(heeding(old(72).exam, 'faber', '').map((c) => c.gate.id)).toEqual(['age-seventy'])
+    expect(barring(yes(old(60), 'no-better', 'new-pain').exam, 'faber', '')).toBeUndefined()
+    expect(barring(yes(old(60), 'cancer', 'new-pain').exam, 'faber', '')?.gate.id).toBe('malignancy')
+    expect(barring(yes(old(40), 'cancer', 'new-pain').exam, 'faber', '')).toBeUndefined()
+  })
+
+  it('a neck accident alone closes nothing; with a sign of the imaging rule it stops the neck', () => {
+    expect(barring(yes(soreArm(), 'neck-accident').exam, 'neck-rotation', 'active')).toBeUndefined()
+    expect(barring(yes(soreArm(), 'neck-accident', 'cannot-turn').exam, 'neck-rotation', 'active')?.gate.id).toBe('neck-trauma')
+    // Asked only after an accident; unasked it is no hole.
+    expect(askedItems({}).map((i) => i.id)).not.toContain('cannot-turn')
+    expect(askedItems({ 'neck-accident': 'yes' }).map((i) => i.id)).toContain('cannot-turn')
+  })
+
+  it('refused contact keeps its tests out, and leaves the others', () => {
+    const record = sorePelvis().then({ type: 'consent-renewed', region: 'sacral', answer: 'refused', chaperone: 'declined' })
+    expect(refused(record, start('sacral-thrust', 'none'))?.what).toMatch('refused')
+    expect(refused(record, start('faber', 'right'))).toBeNull()
+    expect(
+      refused(record.then({ type: 'consent-renewed', region: 'sacral', answer: 'agreed', chaperone: 'present' }), start('sacral-thrust', 'none')),
+    ).toBeNull()
+  })
+})
+
+function fail(): never {
+  throw new Error('There is a symptom.')
+}
+
 describe('the screen', () => {
   it('what was not asked is never a no', () => {
     const asked = askedItems({}).length
@@ -138,6 +274,7 @@ const move: fc.Arbitrary<EventContent> = fc.oneof(
       variant: test.variants[way % test.variants.length]?.id ?? '',
     }),
   ),
+  fc.constantFrom('faint', 'electric').map((sign): EventContent => ({ type: 'warning-seen', sign })),
   fc.nat(40).map((n): EventContent => ({ type: 'undone', target: `event ${n}` })),
 )
 

@@ -4,9 +4,9 @@ import { chose, line, otherwise, pointsTo, speaksAgainst, speaksFor, table } fro
 import { observe } from '../stages'
 
 const OUTCOME = {
+  unchanged: 'Stays where it was',
   centralises: 'Draws back towards the spine',
   peripheralises: 'Spreads outwards',
-  unchanged: 'Stays where it was',
   better: 'Less, same place',
   worse: 'More, same place',
 }

@@ -3,7 +3,7 @@ import { ON_THE_SIDE } from '../poses'
 import { also, allOf, anyOf, chose, line, otherwise, pointsTo, speaksFor, table } from '../reading/table'
 import { observe } from '../stages'
 
-const OWN = { own: 'Own pain', other: 'Other pain', nothing: 'Nothing' } as const
+const OWN = { nothing: 'Nothing', own: 'Own pain', other: 'Other pain' } as const
 const HANDS = [
   { on: 'lumbar', along: 0.7, off: -8, from: 268, says: 'hold above, feel' },
   { on: 'near-thigh', along: 0.9, off: -4, from: 320, push: 180 },
@@ -38,7 +38,7 @@ export const sideLyingShear = defineTest({
       'muscles',
       'Deep muscles on',
       'At the sore angle: “tighten as if holding on”, then push again.',
-      { gone: 'Gone', less: 'Clearly less', same: 'The same' },
+      { same: 'The same', less: 'Clearly less', gone: 'Gone' },
       at(60),
       { ask: 'What happens to it now?' },
     ),

@@ -10,7 +10,7 @@ const LOW = ['l4', 'l5', 's1', 's2']
 const lost = (rows: readonly string[], reflexes: readonly string[]) =>
   anyOf(
     cells('strength', 'strength', WEAK, 1, rows),
-    ...(reflexes.length > 0 ? [cells('reflexes', 'reflex', ['0', '1'], 1, reflexes)] : []),
+    cells('reflexes', 'reflex', ['0', '1'], 1, reflexes),
     cells('sensation', 'touch', LESS, 1, rows),
     cells('sensation', 'pin', LESS, 1, rows),
   )
@@ -83,7 +83,7 @@ export const neuroLower = defineTest({
       line(cells('sensation', 'touch', LESS, 1, ['saddle']), 'positive', 'loss of feeling in the saddle', pointsTo('cord')),
       line(lost(LOW, ['hamstring', 'achilles']), 'positive', 'a deficit in the low roots', speaksFor('root-lumbar-low')),
       line(lost(MID, ['patellar']), 'positive', 'a deficit in the middle roots', speaksFor('root-lumbar-mid')),
-      line(lost(['l1'], []), 'inconclusive', 'a loss at L1 alone'),
+      line(anyOf(cells('sensation', 'touch', LESS, 1, ['l1']), cells('sensation', 'pin', LESS, 1, ['l1'])), 'inconclusive', 'a loss at L1 alone'),
       line(cells('cord', 'sign', ['yes']), 'negative', 'no loss of a root, but a cord sign', pointsTo('cord')),
     ],
     otherwise: otherwise('negative', 'no deficit found'),

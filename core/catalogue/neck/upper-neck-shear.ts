@@ -46,7 +46,7 @@ export const upperNeckShear = defineTest({
       'after',
       'After the glide',
       'Keep it there. What do the nod’s symptoms do?',
-      { eased: 'Eased while held', same: 'The same', worse: 'Worse' },
+      { same: 'The same', eased: 'Eased while held', worse: 'Worse' },
       { ...SITTING, neck: 4, contacts: [PINCH, FOREHEAD] },
       { when: { stage: 'nod', chose: ['symptoms'] } },
     ),

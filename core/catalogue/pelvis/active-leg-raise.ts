@@ -48,7 +48,7 @@ export const activeLegRaise = defineTest({
       'compressed',
       'Again, pelvis pressed',
       'Press both sides of the pelvis together, or use a belt. Lift the {side} leg again.',
-      { easier: 'Easier or pain-free', same: 'The same', harder: 'Harder' },
+      { same: 'The same', easier: 'Easier or pain-free', harder: 'Harder' },
       {
         ...ON_THE_BACK_FRONT,
         contacts: [
