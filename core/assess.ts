@@ -23,7 +23,7 @@ interface OneSource {
   readonly side: Side
   readonly family: Family
   readonly rules: readonly RuleVerdict[]
-  /** Findings without a published figure: they stand beside the number and never move it. */
+  /** Findings without a figure in the register: they stand beside the number and never move it. */
   readonly pointers: readonly Pointer[]
 }
 
@@ -105,7 +105,7 @@ function sourceVerdict(
   const own = rules.filter((r) => r.side === side && r.cluster.source === source)
   const pointers = findings
     .filter((f) => f.about === side)
-    .flatMap((f) => f.readings.filter((r) => r.source === source && r.strength === 'pointer').map((r) => ({ ...r, test: f.test })))
+    .flatMap((f) => f.readings.filter((r) => r.source === source && (r.strength === 'pointer' || weighedId === undefined)).map((r) => ({ ...r, test: f.test })))
   const common = { side, family: sourceOf(source).family, rules: own, pointers }
   if (weighedId) {
     const prior = startOf(weighedId, side, exam, priors)

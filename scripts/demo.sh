@@ -5,6 +5,8 @@
 source "$(dirname "$0")/ready.sh"
 
 port="${PORT:-4321}"
+# Loopback unless told otherwise: a phone needs HOST_ADDRESS=0.0.0.0 and the same network.
+host="${HOST_ADDRESS:-127.0.0.1}"
 reset=""
 for word in "$@"; do
   case "$word" in
@@ -15,5 +17,5 @@ done
 
 build_if_changed
 npx tsx scripts/seed.ts $reset
-say "Dust Lantern: http://127.0.0.1:$port   (Ctrl+C ends it; the data stays in ${DUST_LANTERN_DATA:-data}/)"
-exec node node_modules/next/dist/bin/next start -H 127.0.0.1 -p "$port"
+say "Dust Lantern: http://$host:$port   (Ctrl+C ends it; the data stays in ${DUST_LANTERN_DATA:-data}/)"
+exec node node_modules/next/dist/bin/next start -H "$host" -p "$port"

@@ -16,3 +16,8 @@ export const live: Live = (held.dustLanternLive ??= { emitter: new EventEmitter(
 export function announce(examId: string, length: number): void {
   live.emitter.emit(examId, length)
 }
+
+/** The channel of the devices paired with one examination. */
+export function deviceChannel(examId: string): string {
+  return `devices ${examId}`
+}

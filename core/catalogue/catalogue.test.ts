@@ -9,7 +9,7 @@ import type { Points, Seen, Table } from './reading/table'
 
 /** Every test that is known, by region: none may be missing and none nameless. */
 const KNOWN = {
-  neck: 'upper-neck-shear alar-ligament transverse-ligament flexion-rotation neck-compression neck-closing-a neck-closing-b neck-flexed-compression neck-distraction shoulder-depression neck-side-bend neck-rotation neck-range bear-down neck-flexion-shock neck-extension-rotation neck-segment-palpation neck-segment-motion craniocervical-flexion',
+  neck: 'upper-neck-shear alar-ligament transverse-ligament flexion-rotation neck-compression neck-closing-a neck-closing-b neck-flexed-compression neck-distraction shoulder-depression neck-side-bend neck-rotation neck-range bear-down neck-flexion-shock neck-extension-rotation neck-segment-palpation neck-segment-motion craniocervical-flexion hold-relax',
   arm: 'shoulder-abduction-relief ulnt-1 ulnt-2a ulnt-2b ulnt-3 arm-pulse-inspiration elevated-arm-stress neuro-upper',
   back: 'prone-lift-sacrum prone-lift-lumbar lumbar-quadrant lumbar-torsion lumbar-spring lumbar-range repeated-movement prone-instability side-lying-shear heel-to-buttock passive-extension muscle-palpation abdominal-tension diaphragm-palpation',
   leg: 'slump seated-leg-raise leg-raise leg-raise-ankle crossed-leg-raise side-lying-leg-raise femoral-stretch crossed-femoral-stretch piriformis hip-internal-rotation hip-scour neuro-lower',
@@ -110,8 +110,7 @@ function wholeSeen(test: ExamTest, seen: Seen): void {
         const values = cells
           .filter((c) => c.column.id === column && (!seen.rows || seen.rows.includes(c.row.id)))
           .flatMap((c) => c.column.values.map((v) => v.id))
-        if (seen.rows && seen.rows.every((row) => !cells.some((c) => c.row.id === row)))
-          throw new Error(`${test.id}: no row ${seen.rows.join()} in ${seen.stage}`)
+        if (seen.rows?.every((row) => !cells.some((c) => c.row.id === row))) throw new Error(`${test.id}: no row ${seen.rows.join()} in ${seen.stage}`)
         expect(values, `${test.id} ${seen.stage} ${column}`).toEqual(expect.arrayContaining(sided(seen.values)))
       }
       return

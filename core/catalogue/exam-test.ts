@@ -16,6 +16,8 @@ export interface Stage extends StageOutline {
   readonly ask: string
   /** How long the position or load is held, in seconds; 0 when it is not. */
   readonly holdSeconds: number
+  /** Load that the press aims at, lower and upper edge in newtons. */
+  readonly force?: readonly [number, number]
   /** Done by the patient alone: no hand is drawn. */
   readonly handsOff?: true
   readonly pose: Pose

@@ -115,3 +115,8 @@ export const OVER_THE_EDGE: Omit<SidePose, 'contacts'> = {
   nearArm: { shoulder: 150, elbow: 30 },
   farArm: { shoulder: 150, elbow: 30 },
 }
+
+/** The same pose, drawn from the pelvis up: for the neck and the arm. */
+export function close<P extends object>(pose: P): P & { readonly shows: 'upper' } {
+  return { ...pose, shows: 'upper' }
+}

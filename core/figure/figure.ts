@@ -71,7 +71,7 @@ export function figureOf(pose: Pose, side: TestSide, angle?: Degrees): Figure {
   const body = pose.plane === 'front' ? frontBody(pose, angle) : profileBody(pose, angle)
   const hands = pose.contacts.flatMap((contact) => handOn(body, contact))
   const seen = side === 'left' ? mirror(body, hands) : { body, hands }
-  return { ...seen.body, hands: seen.hands, bounds: boundsOf(seen.body, seen.hands) }
+  return { ...seen.body, hands: seen.hands, bounds: boundsOf(seen.body, seen.hands, pose.shows === 'upper') }
 }
 
 function handOn(body: Body, contact: Contact): readonly Hand[] {
@@ -114,8 +114,11 @@ function mirror(body: Body, hands: readonly Hand[]): { body: Body; hands: readon
   }
 }
 
-function boundsOf(body: Body, hands: readonly Hand[]): Figure['bounds'] {
-  const circles = [
+/** How far below the hips a picture of the upper body still reaches, in centimetres. */
+const BELOW_HIPS = 10
+
+function boundsOf(body: Body, hands: readonly Hand[], upper: boolean): Figure['bounds'] {
+  const whole = [
     ...body.limbs.flatMap((l) => l.chain),
     { at: body.head.at, half: body.head.half },
     ...hands.flatMap((h) => [
@@ -125,10 +128,21 @@ function boundsOf(body: Body, hands: readonly Hand[]): Figure['bounds'] {
     { at: body.support.from, half: 2 },
     { at: body.support.to, half: 2 },
   ]
+  const circles = upper ? whole.filter((c) => aboveHips(body, c.at)) : whole
   return {
-    min: { x: Math.min(...circles.map((c) => c.at.x - c.half)), y: Math.min(...circles.map((c) => c.at.y - c.half)) },
+    min: {
+      x: Math.min(...circles.map((c) => c.at.x - c.half)),
+      y: Math.min(...circles.map((c) => c.at.y - c.half), ...(upper && body.support.seen === 'beside' ? [] : [body.support.floor])),
+    },
     max: { x: Math.max(...circles.map((c) => c.at.x + c.half)), y: Math.max(...circles.map((c) => c.at.y + c.half)) },
   }
+}
+
+/** Does a point lie on the head's side of the hips? */
+function aboveHips(body: Body, p: Point): boolean {
+  const hip = body.bones.pelvis?.to ?? { x: 0, y: 0 }
+  const { x, y } = { x: body.head.at.x - hip.x, y: body.head.at.y - hip.y }
+  return ((p.x - hip.x) * x + (p.y - hip.y) * y) / Math.hypot(x, y) > -BELOW_HIPS
 }
 
 /** Where a limb measured at this joint points for an angle, as a point on the arc of this radius. */

@@ -15,7 +15,7 @@ const AT_REST: SpreadArm = { out: 9, bend: -6, upperSeen: 1, foreSeen: 1 }
  * @param angle - replaces the measured joint's own angle, in degrees
  */
 export function frontBody(pose: FrontPose, angle?: Degrees): Body {
-  const lying = lyingBody(withAngle(pose, angle))
+  const lying = bent(lyingBody(withAngle(pose, angle)), pose.trunkBend ?? 0)
   if (!pose.is || pose.is === 'lying') return lying
   const upright = turned(lying, pose)
   return pose.fromBehind ? { ...upright, head: { ...upright.head, seen: 'from-behind' } } : upright
@@ -106,6 +106,26 @@ function jointOf(pose: FrontPose, shoulder: Point, arm: Arm, neckBase: Point, he
   }
 }
 
+/** Where the trunk bends sideways, and what moves with it: everything above. */
+const WAIST = -30
+
+/** The upper body turned about the waist towards the tested side. */
+function bent(body: Body, by: Degrees): Body {
+  if (by === 0) return body
+  const rad = (by * Math.PI) / 180
+  const point = (p: Point): Point =>
+    p.x >= WAIST ? p : { x: WAIST + (p.x - WAIST) * Math.cos(rad) - p.y * Math.sin(rad), y: (p.x - WAIST) * Math.sin(rad) + p.y * Math.cos(rad) }
+  const bones = Object.fromEntries(Object.entries(body.bones).map(([id, bone]) => [id, { from: point(bone.from), to: point(bone.to) }]))
+  // An arm hangs from its shoulder and goes with it as a whole.
+  const limbs = body.limbs.map((l) => {
+    const [first] = l.chain
+    if (!l.id.includes('arm') || !first) return { ...l, chain: l.chain.map((c) => ({ ...c, at: point(c.at) })) }
+    const to = point(first.at)
+    return { ...l, chain: l.chain.map((c) => ({ ...c, at: { x: c.at.x + to.x - first.at.x, y: c.at.y + to.y - first.at.y } })) }
+  })
+  return { ...body, head: { ...body.head, at: point(body.head.at), crown: body.head.crown + by }, bones, limbs }
+}
+
 /** Turned so that the head is up; from behind, the tested side is on the other half. */
 function turned(body: Body, pose: FrontPose): Body {
   const flip = pose.fromBehind ? -1 : 1
@@ -156,6 +176,15 @@ function trunk(crotch: Point, pelvisTop: Point, waist: Point, chest: Point): rea
     },
     edge(1),
     edge(-1),
+    {
+      id: 'flank-shoulders',
+      layer: 'near',
+      chain: [
+        { at: { x: chest.x - 2, y: BUILD.shoulderHalf - 3 }, half: 6.5 },
+        { at: { x: chest.x - 6, y: 0 }, half: 8 },
+        { at: { x: chest.x - 2, y: -BUILD.shoulderHalf + 3 }, half: 6.5 },
+      ],
+    },
   ]
 }
 

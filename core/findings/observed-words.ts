@@ -16,16 +16,9 @@ export function observedWords(stages: readonly StageOutline[], run: Pick<Run, 'a
     .flatMap(({ stage: at, answer }) => {
       const stage = stages.find((s) => s.id === at)
       if (!stage) return []
-      switch (answer.said) {
-        case 'observed':
-          return [stage.choices?.find((c) => c.id === answer.choice)?.words.toLowerCase() ?? answer.choice]
-        case 'measured':
-          return [measureWords(run, at, answer.trials.length, stage.angle?.unit ?? '°')]
-        case 'grid':
-          return gridWords(stage, answer.cells)
-        default:
-          return []
-      }
+      if (answer.said === 'observed') return [stage.choices?.find((c) => c.id === answer.choice)?.words.toLowerCase() ?? answer.choice]
+      if (answer.said === 'measured') return [measureWords(run, at, answer.trials.length, stage.angle?.unit ?? '°')]
+      return answer.said === 'grid' ? gridWords(stage, answer.cells) : []
     })
     .filter((words) => words !== '')
     .join('; ')

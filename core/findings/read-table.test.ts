@@ -162,6 +162,24 @@ describe('tables', () => {
   })
 })
 
+describe('figures that are worked out', () => {
+  it('deep neck flexors: activation score and performance index', () => {
+    const record = performed(opened(), 'craniocervical-flexion', 'none', {
+      pressures: cells({ 'p22.held': 'steady', 'p24.held': 'steady', 'p26.held': 'steady', 'p28.held': 'unsteady' }),
+      holds: measured(7),
+    })
+    expect(finding(record, 'craniocervical-flexion')).toMatchObject({ result: 'positive' })
+    expect(finding(record, 'craniocervical-flexion').why).toMatch('Activation score 6, performance index 42 of 100.')
+  })
+
+  it('hold-relax: the gain against measurement error, and no source', () => {
+    const probe = (after: number) => finding(performed(opened(), 'hold-relax', 'left', { before: measured(28), after: measured(after) }), 'hold-relax')
+    expect(probe(39)).toMatchObject({ result: 'not-applicable', readings: [] })
+    expect(probe(39).why).toMatch('Gained 11°, 28° to 39°: more than measurement error')
+    expect(probe(33).why).toMatch('within measurement error')
+  })
+})
+
 describe('a result the examiner replaces', () => {
   it('keeps both, with the reason, and moves no figure any more', () => {
     const done = performed(soreArm(), 'ulnt-1', 'left', { elbow: own(['left-forearm-front'], 6, 40), 'neck-towards': { said: 'eased' } })

@@ -3,8 +3,10 @@ import type { Familiar } from '../record/answer'
 import type { Exam, Run } from '../record/exam'
 import { areaOf, sideOf } from '../vocabulary/body-area'
 import { otherSide, type Side } from '../vocabulary/side'
+import { craniocervicalScores } from './craniocervical'
 import { riseOf, symptomOf } from './familiar'
 import type { Read } from './finding'
+import { gainOf } from './gain'
 import { meanOf } from './measures'
 import { placesWords, sentence } from './place-fits'
 
@@ -46,8 +48,25 @@ export function readTable(
   if (early) return unclear('Stopped before the test was complete, with nothing found so far')
   const observed = [told ? telling(told, exam) : '', seen].filter(Boolean).join('; ')
   const why = sentence(observed ? `${observed}: ${decided.says}` : decided.says)
+  const whole = [why, gainWords(reading, run), scoreWords(reading, run)].filter(Boolean).join(' ')
   const extra = reading.also.filter((a) => wasSeen(a.when, about)).flatMap((a) => readingsOf(a.points, sentence(a.says)))
-  return { result: decided.result, why, readings: [...readingsOf(decided.points, why), ...extra] }
+  return { result: decided.result, why: whole, readings: [...readingsOf(decided.points, why), ...extra] }
+}
+
+/** What a range gained between two stages; nothing where the reading asks for none. */
+function gainWords({ gain }: Table, run: Pick<Run, 'answers'>): string {
+  const before = gain && meanOf(run, gain.before)
+  const after = gain && meanOf(run, gain.after)
+  return gain && before !== undefined && after !== undefined ? sentence(gainOf(before, after, gain.mdc).words) : ''
+}
+
+/** Activation score and performance index, where the reading asks for them. */
+function scoreWords({ scores }: Table, run: Pick<Run, 'answers'>): string {
+  const cells = scores && run.answers.find((a) => a.stage === scores.pressures)?.answer
+  if (!scores || cells?.said !== 'grid') return ''
+  const steady = Object.entries(cells.cells).flatMap(([cell, value]) => (value === 'steady' ? [Number(cell.replace(/\D/g, ''))] : []))
+  const { activation, index } = craniocervicalScores(steady, meanOf(run, scores.holds) ?? 0)
+  return `Activation score ${activation}, performance index ${index} of 100.`
 }
 
 /** Was this seen in the performance, for this side? */

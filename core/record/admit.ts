@@ -222,29 +222,26 @@ function answerable(exam: Exam, event: StageAnswered, book: Rulebook): Problem |
 
 /** What does not fit between an observation and what its stage can hold. */
 function misfit(answer: Answer, stage: StageOutline): Problem | null {
-  switch (answer.said) {
-    case 'observed': {
-      const choices = stage.choices ?? []
-      return choices.some((c) => c.id === answer.choice)
-        ? null
-        : no(`“${answer.choice}” cannot be observed at this stage.`, `Choose ${listWords(choices.map((c) => c.id))}.`)
-    }
-    case 'measured': {
-      const limits = stage.angle
-      const outside = limits && answer.trials.find((v) => v < limits.min || v > limits.max)
-      if (!limits) return no('Nothing is measured at this stage.', 'Leave the figures out.')
-      return outside === undefined
-        ? null
-        : no(`${outside} is outside what ${limits.joint} can be: ${limits.min} to ${limits.max}.`, 'Read it again and type it once more.')
-    }
-    case 'grid': {
-      const cells = stage.grid ? cellsOf(stage.grid) : []
-      const wrong = Object.entries(answer.cells).find(([id, value]) => !cells.find((c) => c.id === id)?.column.values.some((v) => v.id === value))
-      return wrong ? no(`“${wrong[0]}: ${wrong[1]}” does not fit this table.`, 'Choose a cell and a value that are in it.') : null
-    }
-    default:
-      return null
+  if (answer.said === 'observed') {
+    const choices = stage.choices ?? []
+    return choices.some((c) => c.id === answer.choice)
+      ? null
+      : no(`“${answer.choice}” cannot be observed at this stage.`, `Choose ${listWords(choices.map((c) => c.id))}.`)
   }
+  if (answer.said === 'measured') {
+    const limits = stage.angle
+    if (!limits) return no('Nothing is measured at this stage.', 'Leave the figures out.')
+    const outside = answer.trials.find((v) => v < limits.min || v > limits.max)
+    return outside === undefined
+      ? null
+      : no(`${outside} is outside what ${limits.joint} can be: ${limits.min} to ${limits.max}.`, 'Read it again and type it once more.')
+  }
+  if (answer.said === 'grid') {
+    const cells = stage.grid ? cellsOf(stage.grid) : []
+    const wrong = Object.entries(answer.cells).find(([id, value]) => !cells.find((c) => c.id === id)?.column.values.some((v) => v.id === value))
+    return wrong ? no(`“${wrong[0]}: ${wrong[1]}” does not fit this table.`, 'Choose a cell and a value that are in it.') : null
+  }
+  return null
 }
 
 /** A taking-back is admitted only when what is left could have been recorded by itself. */

@@ -8,19 +8,20 @@ export const LIGAMENT_TESTS: readonly string[] = ['upper-neck-shear', 'alar-liga
 const ALWAYS: ReadonlySet<string> = new Set([
   ...CATALOGUE.map((t) => t.id).filter((id) => id.startsWith('neck-')),
   'flexion-rotation',
+  'hold-relax',
   'shoulder-depression',
   'craniocervical-flexion',
   'arm-pulse-inspiration',
 ])
 
 /** Ways of other tests that leave the neck alone; their other ways load it. */
-const WITHOUT_NECK = /^without-neck/
+const WITHOUT_NECK = 'without-neck'
 const HAVE_NECK_STEPS: ReadonlySet<string> = new Set(['slump', 'ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3'])
 
 /** Does this way of doing the test load or move the neck? */
 export function loadsNeck(test: string, variant: string): boolean {
   if (ALWAYS.has(test)) return true
-  return HAVE_NECK_STEPS.has(test) && !WITHOUT_NECK.test(variant)
+  return HAVE_NECK_STEPS.has(test) && !variant.startsWith(WITHOUT_NECK)
 }
 
 /** Is this test, done this way, one the gate is about? */

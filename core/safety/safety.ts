@@ -32,7 +32,7 @@ export function closedGates(exam: Exam): readonly ClosedGate[] {
   const all = () => (findings ??= findingsOf(exam, { testById, all: CATALOGUE }))
   const closed = GATES.flatMap((gate) => {
     const because = reasonsFor(gate.when, exam, all)
-    if (because.length === 0 || (gate.until && gate.until.every((test) => isDone(exam, test)))) return []
+    if (because.length === 0 || (gate.until && cameFirst(gate.until, exam, all))) return []
     return [{ gate, because, opened: exam.unlocked.find((u) => u.gate === gate.id)?.why ?? null }]
   })
   KNOWN.set(exam, closed)
@@ -54,7 +54,8 @@ function reasonsFor(when: When, exam: Exam, findings: () => readonly Finding[]):
 function onScreen(when: OnScreen, exam: Exam): readonly string[] {
   const yes = (item: string) => exam.screen[item] === 'yes' || drawnFromAge(item, exam)
   const because = when.of.filter(yes)
-  const short = because.length < when.atLeast || (when.and && !when.and.every(yes)) || (when.andAny && !when.andAny.some(yes))
+  const { and = [], andAny } = when
+  const short = because.length < when.atLeast || !and.every(yes) || (andAny !== undefined && !andAny.some(yes))
   return short ? [] : because
 }
 
@@ -75,6 +76,14 @@ function drawnFromAge(item: string, { ageYears, screen }: Exam): boolean {
     default:
       return false
   }
+}
+
+/** The tests that had to come first are done; or one was positive, and a stronger gate speaks. */
+function cameFirst(tests: readonly string[], exam: Exam, findings: () => readonly Finding[]): boolean {
+  return (
+    tests.every((test) => isDone(exam, test)) ||
+    tests.some((test) => exam.runs.some((run) => run.test === test) && findings().some((f) => f.test === test && f.result === 'positive'))
+  )
 }
 
 /** Was this test performed to its end on every side it has? */

@@ -82,10 +82,12 @@ function deficitGrew(exam: Exam): boolean {
   )
 }
 
+/** Every cell of every table of one performance, by "stage row.column". */
 function cellsOf(run: Run): Readonly<Record<string, string>> {
-  return Object.assign(
-    {},
-    ...run.answers.map((a) => (a.answer.said === 'grid' ? Object.fromEntries(Object.entries(a.answer.cells).map(([k, v]) => [`${a.stage} ${k}`, v])) : {})),
+  return Object.fromEntries(
+    run.answers.flatMap(({ stage, answer }) =>
+      answer.said === 'grid' ? Object.entries(answer.cells).map(([cell, value]) => [`${stage} ${cell}`, value] as const) : [],
+    ),
   )
 }
 

@@ -80,6 +80,8 @@ interface AnyPose {
   readonly contacts: readonly Contact[]
   /** What carries the patient. */
   readonly support: Support
+  /** What the picture shows: the whole body, or only from the pelvis up. */
+  readonly shows?: 'upper'
 }
 
 /** What carries the patient: a table, its lower end, its edge with the feet on the floor, a seat, or the floor. */
@@ -117,6 +119,8 @@ export interface FrontPose extends AnyPose {
   readonly farArm?: SpreadArm
   /** Side-bend of the neck towards the tested side; negative away from it. */
   readonly neckBend?: Degrees
+  /** Side-bend of the trunk towards the tested side; negative away from it. */
+  readonly trunkBend?: Degrees
   /** Turn of the head towards the tested side; negative away from it. */
   readonly headTurn?: Degrees
   /** The angle that is measured, if any. */

@@ -11,15 +11,33 @@ import { bramWickery } from './people/bram-wickery'
 import { corwinTeasel } from './people/corwin-teasel'
 import { imreTalvane } from './people/imre-talvane'
 import { odalysBrightmoor } from './people/odalys-brightmoor'
+import { isauraTern } from './people/isaura-tern'
+import { joryCobblewick } from './people/jory-cobblewick'
+import { merrinHoltAnker } from './people/merrin-holt-anker'
+import { ottolineReef } from './people/ottoline-reef'
 import { perrinAshlock } from './people/perrin-ashlock'
 import { sunnivaMarl } from './people/sunniva-marl'
 import { teodorQuill } from './people/teodor-quill'
+import { wilmotFenn } from './people/wilmot-fenn'
 import type { DemoPerson } from './person'
 
 /** The practitioner of the demo clinic. All people here are invented. */
 export const DEMO_PRACTITIONER = { id: 'maren-oake', name: 'Maren Oake' } as const
 
-const PEOPLE: readonly DemoPerson[] = [imreTalvane, odalysBrightmoor, corwinTeasel, teodorQuill, bramWickery, sunnivaMarl, perrinAshlock]
+const PEOPLE: readonly DemoPerson[] = [
+  imreTalvane,
+  odalysBrightmoor,
+  corwinTeasel,
+  teodorQuill,
+  bramWickery,
+  sunnivaMarl,
+  perrinAshlock,
+  merrinHoltAnker,
+  ottolineReef,
+  joryCobblewick,
+  isauraTern,
+  wilmotFenn,
+]
 
 /**
  * Fill the demo clinic, "Kettle Row Treatment Rooms" on the invented island of Harrow Skerry.

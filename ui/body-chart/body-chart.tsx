@@ -13,6 +13,8 @@ interface Props {
   /** Areas of the other symptoms, shown faintly. */
   readonly others: readonly Place[]
   readonly onToggle: (place: Place) => void
+  /** A stroke over several places: they are painted, or wiped. */
+  readonly onStroke: (places: readonly Place[], paints: boolean) => void
   readonly disabled?: boolean
 }
 
@@ -31,11 +33,32 @@ const straight = line<Point>()
  *
  * Tap an area, or move with the arrow keys and press Space. Right and left are the patient's own.
  */
-export function BodyChart({ label, painted, others, onToggle, disabled = false }: Props) {
+export function BodyChart({ label, painted, others, onToggle, onStroke, disabled = false }: Props) {
   const [here, setHere] = useState<Place>(PLACES[0] ?? 'right-face')
   const [said, setSaid] = useState<Place | null>(null)
   const refs = useRef(new Map<Place, SVGGElement>())
   const id = useId()
+  /** A stroke under way: whether it paints, and what it crossed. A press that crosses nothing else is a plain press. */
+  const [stroke, setStroke] = useState<{ readonly paints: boolean; readonly places: readonly Place[] } | null>(null)
+  const ended = useRef(0)
+  const cross = (e: React.PointerEvent) => {
+    if (!stroke || disabled) return
+    // A finger keeps its first target, so what lies under it is asked for.
+    const under = document
+      .elementFromPoint(e.clientX, e.clientY)
+      ?.closest('[role=checkbox]')
+      ?.id.slice(id.length + 1)
+    const place = PLACES.find((p) => p === under)
+    if (place && !stroke.places.includes(place)) setStroke({ ...stroke, places: [...stroke.places, place] })
+  }
+  const endStroke = () => {
+    if (stroke && stroke.places.length > 1) {
+      onStroke(stroke.places, stroke.paints)
+      ended.current = performance.now()
+    }
+    setStroke(null)
+  }
+  const looksPainted = (place: Place) => (stroke && stroke.places.length > 1 && stroke.places.includes(place) ? stroke.paints : painted.includes(place))
   const step = (by: number) => {
     const next = PLACES[(PLACES.indexOf(here) + by + PLACES.length) % PLACES.length]
     if (!next) return
@@ -58,8 +81,12 @@ export function BodyChart({ label, painted, others, onToggle, disabled = false }
         viewBox={`${-CHART.half - 6} -6 ${CHART.half * 4 + 24} ${CHART.height + 22}`}
         role="group"
         aria-label={`Body chart for ${label}. Arrow keys move, Space paints.`}
-        className="max-h-[68dvh] w-full"
+        className="max-h-[68dvh] w-full touch-none"
         onKeyDown={keys}
+        onPointerMove={cross}
+        onPointerUp={endStroke}
+        onPointerCancel={endStroke}
+        onPointerLeave={endStroke}
       >
         {VIEWS.map((view, i) => (
           <g key={view} transform={`translate(${i * (CHART.half * 2 + 12)} 0)`}>
@@ -83,7 +110,12 @@ export function BodyChart({ label, painted, others, onToggle, disabled = false }
                 }}
                 onPointerEnter={() => setSaid(place)}
                 onPointerLeave={() => setSaid(null)}
+                onPointerDown={() => {
+                  if (!disabled) setStroke({ paints: !painted.includes(place), places: [place] })
+                }}
                 onClick={() => {
+                  // The press that ends a stroke was not meant for one place.
+                  if (performance.now() - ended.current < 50) return
                   setHere(place)
                   if (!disabled) onToggle(place)
                 }}
@@ -94,7 +126,7 @@ export function BodyChart({ label, painted, others, onToggle, disabled = false }
                     <path
                       key={n}
                       d={closed(s)}
-                      className={`${painted.includes(place) ? 'fill-lantern' : others.includes(place) ? 'fill-glow' : 'fill-transparent'} stroke-hair stroke-[0.6] transition-colors group-hover:fill-lantern/40 group-focus-visible:stroke-ink group-focus-visible:stroke-2`}
+                      className={`${looksPainted(place) ? 'fill-lantern' : others.includes(place) ? 'fill-glow' : 'fill-transparent'} stroke-hair stroke-[0.6] transition-colors group-hover:fill-lantern/40 group-focus-visible:stroke-ink group-focus-visible:stroke-2`}
                     />
                   ))}
               </g>

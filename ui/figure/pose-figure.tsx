@@ -26,7 +26,7 @@ const MARGIN = 7
 /** The drawn patient at one stage, with the examiner's hands. Centimetres in, picture out: nothing is decided here. */
 export function PoseFigure({ figure, describes, angle = null, marks = [], className = '' }: Props) {
   const { min, max } = figure.bounds
-  const box = [min.x - MARGIN, -max.y - MARGIN, max.x - min.x + MARGIN * 2, max.y - Math.min(min.y, figure.support.floor) + MARGIN * 2]
+  const box = [min.x - MARGIN, -max.y - MARGIN, max.x - min.x + MARGIN * 2, max.y - min.y + MARGIN * 2]
   const trunk = figure.limbs.filter((l) => l.layer === 'near' && !l.id.includes('arm'))
   return (
     <svg viewBox={box.join(' ')} role="img" aria-label={describes} className={className} preserveAspectRatio="xMidYMid meet">
@@ -36,9 +36,10 @@ export function PoseFigure({ figure, describes, angle = null, marks = [], classN
         .map((l) => (
           <Limbs key={l.id} limbs={[l]} fill="var(--skin-far)" />
         ))}
-      <Head head={figure.head} />
+      {figure.head.seen === 'profile' && <Head head={figure.head} />}
       <Limbs limbs={trunk} fill="var(--skin)" />
       <Clothes figure={figure} />
+      {figure.head.seen !== 'profile' && <Head head={figure.head} />}
       <Limbs limbs={figure.limbs.filter((l) => l.layer === 'near' && l.id.includes('arm'))} fill="var(--skin)" />
       {figure.joint && <Arc joint={figure.joint} angle={angle} marks={marks} />}
       {figure.hands.map((hand, i) => (
@@ -70,15 +71,18 @@ function Limbs({ limbs, fill }: { readonly limbs: readonly Limb[]; readonly fill
 /** A shirt and shorts: they part the trunk from the limbs and hide nothing that is measured. */
 function Clothes({ figure }: { readonly figure: Figure }) {
   const shirt = figure.limbs.filter((l) => l.id === 'trunk' || l.id === 'spine' || l.id.startsWith('flank'))
-  const [hip, knee] = figure.limbs.find((l) => l.id === 'near-leg')?.chain ?? []
+  const legs = figure.limbs.filter((l) => l.id === 'near-leg' || (l.id === 'far-leg' && figure.head.seen !== 'profile'))
   const share = 0.5
-  const hem = hip && knee && { at: between(hip.at, knee.at, share), half: hip.half + (knee.half - hip.half) * share }
   return (
     <g fill="var(--cloth)">
       {shirt.map((l) => (
         <path key={l.id} d={taperedPath(l.chain)} />
       ))}
-      {hem && <path d={taperedPath([hip, hem])} fill="var(--cloth-far)" />}
+      {figure.head.seen !== 'profile' && <path d={taperedPath(legs.flatMap(({ chain: [hip] }) => (hip ? [hip] : [])))} fill="var(--cloth-far)" />}
+      {legs.map(({ id, chain: [hip, knee] }) => {
+        const hem = hip && knee && { at: between(hip.at, knee.at, share), half: hip.half + (knee.half - hip.half) * share }
+        return hem && <path key={id} d={taperedPath([hip, hem])} fill="var(--cloth-far)" />
+      })}
     </g>
   )
 }

@@ -1,11 +1,11 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
-import { SITTING_FRONT } from '../poses'
+import { close, SITTING_FRONT } from '../poses'
 import { allOf, chose, line, otherwise, own, pointsTo, speaksFor, table, way } from '../reading/table'
 import { load, observe } from '../stages'
 
 const POSE = {
-  ...SITTING_FRONT,
+  ...close(SITTING_FRONT),
   neckBend: 8,
   headTurn: 48,
   nearArm: { out: 32, bend: 0, upperSeen: 1, foreSeen: 1 },

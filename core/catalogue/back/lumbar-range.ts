@@ -26,7 +26,7 @@ export const lumbarRange = defineTest({
       'Bend forward',
       'Bend forward slowly, knees straight. Flexion is T12 less sacrum.',
       { joint: 'low-back flexion, two inclinometers', min: 0, max: 120, usual: [10, 80] },
-      { ...STANDING, near: { hip: 40, knee: 0, ankle: 0 }, lumbar: 34, thorax: 30, measured: 'trunk', contacts: [] },
+      { ...STANDING, lumbar: 40, thorax: 26, neck: 12, measured: 'trunk', contacts: [] },
       { handsOff: true },
     ),
     observe(
@@ -50,7 +50,7 @@ export const lumbarRange = defineTest({
       'Bend to each side',
       'Bend to the left, then to the right.',
       { equal: 'Equal', 'less-left': 'Less to the left', 'less-right': 'Less to the right' },
-      { ...STANDING_BEHIND, neckBend: 14, contacts: [] },
+      { ...STANDING_BEHIND, trunkBend: 22, neckBend: 6, contacts: [] },
       { handsOff: true },
     ),
   ],

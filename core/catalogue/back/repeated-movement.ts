@@ -37,7 +37,7 @@ export const repeatedMovement = defineTest({
       'Ten bends forward',
       'Bend forward ten times, a little further each time. Where is the pain now?',
       OUTCOME,
-      { ...STANDING, near: { hip: 40, knee: 0, ankle: 0 }, lumbar: 34, thorax: 30, contacts: [] },
+      { ...STANDING, lumbar: 46, thorax: 34, neck: 14, contacts: [] },
       { handsOff: true, ask: 'Where do you feel it now? And before?' },
     ),
     observe(
@@ -53,7 +53,7 @@ export const repeatedMovement = defineTest({
       'Ten press-ups',
       'Press the chest up ten times, the pelvis staying down. Where is the pain now?',
       OUTCOME,
-      { ...FACE_DOWN, lumbar: -22, thorax: -26, neck: -14, nearArm: { shoulder: 84, elbow: 0 }, farArm: { shoulder: 84, elbow: 0 }, contacts: [] },
+      { ...FACE_DOWN, lumbar: -22, thorax: -26, neck: -14, nearArm: { shoulder: 58, elbow: 16 }, farArm: { shoulder: 58, elbow: 16 }, contacts: [] },
       { handsOff: true, ask: 'Where do you feel it now? And before?' },
     ),
   ],

@@ -1,6 +1,6 @@
 import type { GridColumn } from '../../record/outline'
 import { defineTest } from '../exam-test'
-import { ON_THE_BACK_FRONT } from '../poses'
+import { close, ON_THE_BACK_FRONT } from '../poses'
 import { allOf, anyOf, cells, line, otherwise, pointsTo, speaksFor, table, way } from '../reading/table'
 import { column, grid } from '../stages'
 
@@ -44,7 +44,7 @@ export const alarLigament = defineTest({
       'Hold C2 between finger and thumb. Tilt the head alone to the {side}, then turn it, a little.',
       POSITIONS,
       COLUMNS,
-      { ...ON_THE_BACK_FRONT, neckBend: 8, contacts: HANDS },
+      { ...close(ON_THE_BACK_FRONT), neckBend: 8, contacts: HANDS },
     ),
     grid(
       'nodded',
@@ -53,7 +53,7 @@ export const alarLigament = defineTest({
       { nodded: 'nodded' },
       COLUMNS,
       {
-        ...ON_THE_BACK_FRONT,
+        ...close(ON_THE_BACK_FRONT),
         neckBend: 8,
         contacts: HANDS,
       },

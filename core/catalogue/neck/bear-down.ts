@@ -1,6 +1,6 @@
 import { ARM, BELOW_KNEE, ABOVE_KNEE, LOW_BACK, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
-import { SITTING } from '../poses'
+import { close, SITTING } from '../poses'
 import { line, otherwise, own, pointsTo, table } from '../reading/table'
 import { load } from '../stages'
 
@@ -29,7 +29,7 @@ export const bearDown = defineTest({
       'strain',
       'Strain two to three seconds',
       'Take a breath, hold it and bear down for two to three seconds, no longer.',
-      { ...SITTING, nearArm: { shoulder: 10, elbow: 60 }, contacts: [] },
+      { ...close(SITTING), nearArm: { shoulder: 10, elbow: 60 }, contacts: [] },
       { holdSeconds: 3, handsOff: true },
     ),
   ],

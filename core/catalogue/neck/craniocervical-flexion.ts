@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { ON_THE_BACK } from '../poses'
+import { close, ON_THE_BACK } from '../poses'
 import { cells, line, otherwise, pointsTo, table } from '../reading/table'
 import { column, grid, measure } from '../stages'
 
@@ -33,7 +33,7 @@ export const craniocervicalFlexion = defineTest({
       'Nod without lifting the head; hold 10 s, breathing. Rest 10 s and reset to 20 between.',
       { p22: '22 mmHg', p24: '24 mmHg', p26: '26 mmHg', p28: '28 mmHg', p30: '30 mmHg' },
       [column('held', 'held 10 s', { steady: 'steady', unsteady: 'unsteady', surface: 'surface muscles', pain: 'pain' })],
-      { ...ON_THE_BACK, neck: 12, contacts: CUFF },
+      { ...close(ON_THE_BACK), neck: 12, contacts: CUFF },
       { holdSeconds: 10 },
     ),
     measure(
@@ -41,7 +41,7 @@ export const craniocervicalFlexion = defineTest({
       'Holds at the best step',
       'At the best step, count the 10 s holds, ten at most. Type how many.',
       { unit: ' holds', joint: 'number of holds', min: 0, max: 10, usual: [0, 10] },
-      { ...ON_THE_BACK, neck: 12, contacts: CUFF },
+      { ...close(ON_THE_BACK), neck: 12, contacts: CUFF },
       { ask: 'How does your neck feel?' },
     ),
   ],
@@ -51,6 +51,7 @@ export const craniocervicalFlexion = defineTest({
   faults: ['jaw clenched', 'no reset to 20 between', 'head pressed into the cuff'],
   reading: table({
     source: 'muscle-neck',
+    scores: { pressures: 'pressures', holds: 'holds' },
     lines: [
       line(cells('pressures', 'held', ['pain']), 'inconclusive', 'pain ended it: a measure of the muscles only to that step'),
       line(cells('pressures', 'held', ['steady'], 1, ['p28', 'p30']), 'negative', 'steady at 28 mmHg or more'),

@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { ON_THE_BACK_FRONT } from '../poses'
+import { close, ON_THE_BACK_FRONT } from '../poses'
 import { also, limited, line, mean, otherwise, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { measure } from '../stages'
 
@@ -31,11 +31,11 @@ export const flexionRotation = defineTest({
       'Bend the neck fully and keep it against you. Turn the head slowly to the {side} to the first stop or pain.',
       { joint: 'rotation with the neck fully bent', min: 0, max: 80, usual: [15, 60] },
       {
-        ...ON_THE_BACK_FRONT,
+        ...close(ON_THE_BACK_FRONT),
         headTurn: 38,
         measured: 'head-turn',
         contacts: [
-          { on: 'head', along: 0, off: 9, from: 120, push: 250 },
+          { on: 'head', along: 0, off: 9, from: 120 },
           { on: 'head', along: 0, off: -9, from: 240 },
         ],
       },

@@ -1,6 +1,6 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
-import { SITTING_FRONT } from '../poses'
+import { close, SITTING_FRONT } from '../poses'
 import { also, line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
 
@@ -29,8 +29,8 @@ export const neckClosingA = defineTest({
       'press',
       'Bend and load',
       'Bend the neck to the {side}. Load slowly to about 7 kg, never a jerk.',
-      { ...SITTING_FRONT, neckBend: 26, contacts: [{ on: 'head', along: 0, off: 10, aside: 3, from: 80, push: 255 }] },
-      { holdSeconds: 5 },
+      { ...close(SITTING_FRONT), neckBend: 26, contacts: [{ on: 'head', along: 0, off: 17, aside: 3, from: 80, push: 255 }] },
+      { holdSeconds: 5, force: [59, 79] },
     ),
   ],
   doesNotCount: ['pain only in the neck', 'pulling on the far side'],

@@ -1,6 +1,6 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
-import { SITTING_FRONT } from '../poses'
+import { close, SITTING_FRONT } from '../poses'
 import { also, line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
 
@@ -29,7 +29,7 @@ export const neckClosingB = defineTest({
       'press',
       'Extend, turn and load',
       'Extension, side-bend and turn to the {side}. Load slowly, never a jerk.',
-      { ...SITTING_FRONT, neckBend: 22, headTurn: 38, contacts: [{ on: 'head', along: 0, off: 10, aside: 3, from: 80, push: 255 }] },
+      { ...close(SITTING_FRONT), neckBend: 22, headTurn: 38, contacts: [{ on: 'head', along: 0, off: 17, aside: 3, from: 80, push: 255 }] },
       { holdSeconds: 5 },
     ),
   ],

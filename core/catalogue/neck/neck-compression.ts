@@ -1,15 +1,15 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
-import { SITTING, SITTING_FRONT } from '../poses'
+import { close, SITTING, SITTING_FRONT } from '../poses'
 import { also, line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
 
 const DOWN = [
-  { on: 'head', along: 0, off: 11, aside: -3, from: 110, push: 270 },
-  { on: 'head', along: 0, off: 11, aside: 4, from: 70 },
+  { on: 'head', along: 0, off: 18, aside: -3, from: 110, push: 270 },
+  { on: 'head', along: 0, off: 18, aside: 4, from: 70 },
 ] as const
-const DOWN_SIDE = [{ on: 'head', along: 0.2, off: 11, from: 95, push: 268 }] as const
-const bent = (bend: number, turn = 0) => ({ ...SITTING_FRONT, neckBend: bend, headTurn: turn, contacts: DOWN })
+const DOWN_SIDE = [{ on: 'head', along: 0.2, off: 18, from: 95, push: 268 }] as const
+const bent = (bend: number, turn = 0) => ({ ...close(SITTING_FRONT), neckBend: bend, headTurn: turn, contacts: DOWN })
 const PRESS = 'Ask what is felt before pressing.'
 
 /**
@@ -35,7 +35,13 @@ export const neckCompression = defineTest({
   variants: [{ id: 'graded', name: 'Neutral, extension, each side, closing quarter' }],
   stages: [
     load('neutral', 'Neutral', `Head in the middle. ${PRESS} Let the load rise slowly, straight down.`, bent(0), { holdSeconds: 5 }),
-    load('extension', 'Extension', `Look up a little. ${PRESS} Let the load rise slowly.`, { ...SITTING, neck: -24, contacts: DOWN_SIDE }, { holdSeconds: 5 }),
+    load(
+      'extension',
+      'Extension',
+      `Look up a little. ${PRESS} Let the load rise slowly.`,
+      { ...close(SITTING), neck: -24, contacts: DOWN_SIDE },
+      { holdSeconds: 5 },
+    ),
     load('bend-left', 'Side-bend left', `Bend the neck to the left. ${PRESS} Let the load rise slowly.`, bent(-26), { holdSeconds: 5 }),
     load('bend-right', 'Side-bend right', `Bend the neck to the right. ${PRESS} Let the load rise slowly.`, bent(26), { holdSeconds: 5 }),
     load('quarter-left', 'Closing quarter left', `Extension, side-bend and turn to the left. ${PRESS} Then load slowly.`, bent(-22, -38), { holdSeconds: 5 }),

@@ -1,6 +1,6 @@
 import { ARM } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
-import { ON_THE_BACK, SITTING_FRONT } from '../poses'
+import { close, ON_THE_BACK, SITTING_FRONT } from '../poses'
 import { chose, line, otherwise, painted, pointsTo, said, speaksAgainst, speaksFor, table, unless } from '../reading/table'
 import { observe, relief } from '../stages'
 
@@ -30,20 +30,20 @@ export const neckDistraction = defineTest({
       'Lift slowly and hold',
       'One hand under the chin, one below the skull. Lift slowly along the neck to about 14 kg and hold.',
       {
-        ...ON_THE_BACK,
+        ...close(ON_THE_BACK),
         contacts: [
           { on: 'head', along: 0.3, off: -9, from: 195, push: 180 },
           { on: 'head', along: 0.4, off: 9, from: 165 },
         ],
       },
-      { holdSeconds: 10, ask: 'What happens to it now? Where?' },
+      { holdSeconds: 10, force: [127, 147], ask: 'What happens to it now? Where?' },
     ),
     relief(
       'lift-sitting',
       'Lift slowly and hold',
       'Hold both sides of the head. Lift slowly straight up and hold.',
       {
-        ...SITTING_FRONT,
+        ...close(SITTING_FRONT),
         contacts: [
           { on: 'head', along: 0, off: 0, aside: -11, from: 160, push: 90 },
           { on: 'head', along: 0, off: 0, aside: 11, from: 20, push: 90 },
@@ -56,7 +56,7 @@ export const neckDistraction = defineTest({
       'Pain in the neck itself?',
       'Let down slowly.',
       { none: 'No local pain', local: 'More pain in the neck itself' },
-      { ...ON_THE_BACK, contacts: [{ on: 'head', along: 0.3, off: -9, from: 195 }] },
+      { ...close(ON_THE_BACK), contacts: [{ on: 'head', along: 0.3, off: -9, from: 195 }] },
     ),
   ],
   doesNotCount: ['a pleasant stretch', 'neck pain that eases: the arm symptom is what is asked for'],

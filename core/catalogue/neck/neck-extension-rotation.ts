@@ -1,6 +1,6 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
-import { SITTING_FRONT } from '../poses'
+import { close, SITTING_FRONT } from '../poses'
 import { line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
 
@@ -23,10 +23,10 @@ export const neckExtensionRotation = defineTest({
   variants: [{ id: 'active', name: 'By the patient, guided' }],
   stages: [
     load('turn', 'Extend and turn', 'Guide the head back, then turn it to the {side}. No overpressure.', {
-      ...SITTING_FRONT,
+      ...close(SITTING_FRONT),
       neckBend: 10,
       headTurn: 46,
-      contacts: [{ on: 'head', along: 0, off: 8, from: 75 }],
+      contacts: [{ on: 'head', along: 0, off: 15, from: 75 }],
     }),
   ],
   doesNotCount: ['pain on the other side', 'a stretch at the front of the neck'],

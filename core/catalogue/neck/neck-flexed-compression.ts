@@ -1,6 +1,6 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
-import { SITTING, SITTING_FRONT } from '../poses'
+import { close, SITTING, SITTING_FRONT } from '../poses'
 import { line, otherwise, own, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
 
@@ -29,14 +29,14 @@ export const neckFlexedCompression = defineTest({
       'side',
       'Bend aside and load',
       'Bend the neck 30 to 45° to the {side}. Load slowly, never a jerk.',
-      { ...SITTING_FRONT, neckBend: 34, contacts: [{ on: 'head', along: 0, off: 10, aside: 3, from: 80, push: 255 }] },
+      { ...close(SITTING_FRONT), neckBend: 34, contacts: [{ on: 'head', along: 0, off: 17, aside: 3, from: 80, push: 255 }] },
       { holdSeconds: 5 },
     ),
     load(
       'forward',
       'Bend forward and load',
       'Bend the neck 30 to 45° forward. Load slowly, never a jerk.',
-      { ...SITTING, neck: 36, contacts: [{ on: 'head', along: 0.2, off: 11, from: 100, push: 275 }] },
+      { ...close(SITTING), neck: 36, contacts: [{ on: 'head', along: 0.2, off: 18, from: 100, push: 275 }] },
       { holdSeconds: 5 },
     ),
   ],

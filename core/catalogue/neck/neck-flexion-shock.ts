@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { SITTING } from '../poses'
+import { close, SITTING } from '../poses'
 import { chose, line, otherwise, pointsTo, table } from '../reading/table'
 import { observe } from '../stages'
 
@@ -26,7 +26,7 @@ export const neckFlexionShock = defineTest({
       'Chin to chest',
       'Ask for the chin to the chest, slowly. Watch the face.',
       { nothing: 'Nothing', pull: 'A pull or neck pain', electric: 'An electric feeling down the spine or limbs' },
-      { ...SITTING, neck: 44, contacts: [] },
+      { ...close(SITTING), neck: 44, contacts: [] },
       { handsOff: true },
     ),
   ],

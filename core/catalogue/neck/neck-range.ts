@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { SITTING, SITTING_FRONT } from '../poses'
+import { close, SITTING, SITTING_FRONT } from '../poses'
 import { otherwise, table } from '../reading/table'
 import { measure } from '../stages'
 
@@ -28,7 +28,7 @@ export const neckRange = defineTest({
       'Bend forward',
       'Bring the chin slowly towards the chest.',
       { joint: 'neck flexion', min: 0, max: 100, usual: [15, 80] },
-      { ...SITTING, neck: 42, measured: 'neck', contacts: [] },
+      { ...close(SITTING), neck: 42, measured: 'neck', contacts: [] },
       { handsOff: true },
     ),
     measure(
@@ -36,11 +36,25 @@ export const neckRange = defineTest({
       'Bend back',
       'Look up slowly, as far as it goes.',
       { joint: 'neck extension', min: 0, max: 110, usual: [15, 90] },
-      { ...SITTING, neck: -40, contacts: [] },
+      { ...close(SITTING), neck: -40, contacts: [] },
       { handsOff: true },
     ),
-    measure('left', 'Bend left', 'Bend the head towards the left shoulder.', side, { ...SITTING_FRONT, neckBend: -34, contacts: [] }, { handsOff: true }),
-    measure('right', 'Bend right', 'Bend the head towards the right shoulder.', side, { ...SITTING_FRONT, neckBend: 34, contacts: [] }, { handsOff: true }),
+    measure(
+      'left',
+      'Bend left',
+      'Bend the head towards the left shoulder.',
+      side,
+      { ...close(SITTING_FRONT), neckBend: -34, contacts: [] },
+      { handsOff: true },
+    ),
+    measure(
+      'right',
+      'Bend right',
+      'Bend the head towards the right shoulder.',
+      side,
+      { ...close(SITTING_FRONT), neckBend: 34, contacts: [] },
+      { handsOff: true },
+    ),
   ],
   doesNotCount: ['a pull at the end of range'],
   notWith: ['neck trauma that has not been looked into'],

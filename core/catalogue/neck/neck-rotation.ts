@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { SITTING_FRONT } from '../poses'
+import { close, SITTING_FRONT } from '../poses'
 import { also, limited, line, mean, otherwise, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { measure } from '../stages'
 
@@ -26,7 +26,7 @@ export const neckRotation = defineTest({
       'Turn the head',
       'Sit upright. Turn the head slowly as far as it goes to the {side}.',
       { joint: 'neck rotation', min: 0, max: 110, usual: [20, 95] },
-      { ...SITTING_FRONT, headTurn: 58, measured: 'head-turn', contacts: [] },
+      { ...close(SITTING_FRONT), headTurn: 58, measured: 'head-turn', contacts: [] },
       { handsOff: true },
     ),
   ],

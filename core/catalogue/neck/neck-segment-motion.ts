@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { FACE_DOWN } from '../poses'
+import { close, FACE_DOWN } from '../poses'
 import { cells, line, otherwise, speaksAgainst, speaksFor, table } from '../reading/table'
 import { column, grid, NECK_LEVELS } from '../stages'
 
@@ -31,7 +31,7 @@ export const neckSegmentMotion = defineTest({
       NECK_LEVELS,
       [column('moves', 'moves', { normal: 'normal', stiff: 'stiff', 'stiff-own': 'stiff, own pain' }, { usual: 'normal' })],
       {
-        ...FACE_DOWN,
+        ...close(FACE_DOWN),
         contacts: [
           { on: 'neck', along: 0.5, off: 5, from: 70, push: 265 },
           { on: 'neck', along: 0.2, off: 5, from: 110, push: 275 },

@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { FACE_DOWN } from '../poses'
+import { close, FACE_DOWN } from '../poses'
 import { cells, line, otherwise, speaksAgainst, speaksFor, table } from '../reading/table'
 import { column, grid, NECK_LEVELS } from '../stages'
 
@@ -30,7 +30,7 @@ export const neckSegmentPalpation = defineTest({
       'Press each level on the {side}, over the facet joints, with equal pressure.',
       NECK_LEVELS,
       [column('felt', 'tender', { no: 'no', tender: 'tender', own: 'own pain' }, { usual: 'no' })],
-      { ...FACE_DOWN, contacts: [{ on: 'neck', along: 0.4, off: 5, from: 80, push: 268 }] },
+      { ...close(FACE_DOWN), contacts: [{ on: 'neck', along: 0.4, off: 5, from: 80, push: 268 }] },
     ),
   ],
   doesNotCount: ['tenderness that is not the own pain', 'pressure that both sides feel alike'],

@@ -1,6 +1,6 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
-import { SITTING_FRONT } from '../poses'
+import { close, SITTING_FRONT } from '../poses'
 import { line, otherwise, own, pointsTo, table } from '../reading/table'
 import { load } from '../stages'
 
@@ -26,7 +26,7 @@ export const neckSideBend = defineTest({
       'bend',
       'Bend to the side',
       'Bend the head slowly towards the {side} shoulder.',
-      { ...SITTING_FRONT, neckBend: 32, measured: 'neck-bend', contacts: [] },
+      { ...close(SITTING_FRONT), neckBend: 32, measured: 'neck-bend', contacts: [] },
       { handsOff: true, angle: { joint: 'neck side-bend', min: 0, max: 70, usual: [10, 55] } },
     ),
   ],

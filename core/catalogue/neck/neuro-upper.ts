@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { SITTING_FRONT } from '../poses'
+import { close, SITTING_FRONT } from '../poses'
 import { also, anyOf, cells, line, otherwise, pointsTo, speaksFor, table } from '../reading/table'
 import { grid, REFLEX, SENSATION, SIGN, STRENGTH } from '../stages'
 
@@ -38,7 +38,7 @@ export const neuroUpper = defineTest({
         t1: 'T1 fingers spread',
       },
       [{ id: 'strength', words: 'strength', values: STRENGTH, usual: '5' }],
-      { ...SITTING_FRONT, nearArm: ARM_OUT, contacts: [{ on: 'near-forearm', along: 0.7, off: 4, from: 120, push: 250 }] },
+      { ...close(SITTING_FRONT), nearArm: ARM_OUT, contacts: [{ on: 'near-forearm', along: 0.7, off: 4, from: 120, push: 250 }] },
       { ask: 'Push against me. What do you feel?' },
     ),
     grid(
@@ -47,7 +47,7 @@ export const neuroUpper = defineTest({
       'Tap each tendon of the relaxed {side} arm.',
       { biceps: 'biceps C5–C6', brachioradialis: 'brachioradialis C6', triceps: 'triceps C7' },
       [{ id: 'reflex', words: 'reflex', values: REFLEX, usual: '2' }],
-      { ...SITTING_FRONT, nearArm: ARM_OUT, contacts: [{ on: 'near-upper-arm', along: 0.85, off: 3, from: 130, push: 290 }] },
+      { ...close(SITTING_FRONT), nearArm: ARM_OUT, contacts: [{ on: 'near-upper-arm', along: 0.85, off: 3, from: 130, push: 290 }] },
       { ask: 'Let the arm hang loose.' },
     ),
     grid(
@@ -59,7 +59,7 @@ export const neuroUpper = defineTest({
         { id: 'touch', words: 'touch', values: SENSATION, usual: 'normal' },
         { id: 'pin', words: 'pin', values: SENSATION, usual: 'normal' },
       ],
-      { ...SITTING_FRONT, nearArm: { out: 30, bend: 10, upperSeen: 1, foreSeen: 1 }, contacts: [{ on: 'near-forearm', along: 0.5, off: 3, from: 140 }] },
+      { ...close(SITTING_FRONT), nearArm: { out: 30, bend: 10, upperSeen: 1, foreSeen: 1 }, contacts: [{ on: 'near-forearm', along: 0.5, off: 3, from: 140 }] },
       { ask: 'Say when you feel it. Is it the same on both sides?' },
     ),
     grid(
@@ -75,7 +75,7 @@ export const neuroUpper = defineTest({
         clumsy: 'hands clumsy',
       },
       [{ id: 'sign', words: 'present', values: SIGN, usual: 'no' }],
-      { ...SITTING_FRONT, nearArm: ARM_OUT, contacts: [{ on: 'near-hand', along: 0.4, off: 2, from: 110 }] },
+      { ...close(SITTING_FRONT), nearArm: ARM_OUT, contacts: [{ on: 'near-hand', along: 0.4, off: 2, from: 110 }] },
       { ask: 'Let the hand hang loose.' },
     ),
   ],

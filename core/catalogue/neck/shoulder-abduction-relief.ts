@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { SITTING_FRONT } from '../poses'
+import { close, SITTING_FRONT } from '../poses'
 import { line, otherwise, pointsTo, said, speaksAgainst, speaksFor, table } from '../reading/table'
 import { relief } from '../stages'
 
@@ -25,7 +25,7 @@ export const shoulderAbductionRelief = defineTest({
       'rest',
       'Palm on the head',
       'Let the {side} palm rest on top of the head for half a minute.',
-      { ...SITTING_FRONT, nearArm: { out: 142, bend: 92, upperSeen: 0.9, foreSeen: 0.8 }, contacts: [] },
+      { ...close(SITTING_FRONT), nearArm: { out: 142, bend: 92, upperSeen: 0.9, foreSeen: 0.8 }, contacts: [] },
       { holdSeconds: 30, handsOff: true },
     ),
   ],

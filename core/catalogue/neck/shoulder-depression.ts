@@ -1,6 +1,6 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
-import { SITTING_FRONT } from '../poses'
+import { close, SITTING_FRONT } from '../poses'
 import { line, otherwise, own, pointsTo, said, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
 
@@ -27,7 +27,7 @@ export const shoulderDepression = defineTest({
       'Bend away, press down',
       'Bend the neck away from the {side}. Press the {side} shoulder down slowly.',
       {
-        ...SITTING_FRONT,
+        ...close(SITTING_FRONT),
         neckBend: -24,
         contacts: [
           { on: 'near-shoulder', along: 0.85, off: 6, from: 110, push: 268 },

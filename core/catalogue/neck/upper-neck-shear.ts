@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { SITTING } from '../poses'
+import { close, SITTING } from '../poses'
 import { line, otherwise, pointsTo, speaksFor, table, allOf, chose } from '../reading/table'
 import { observe } from '../stages'
 
@@ -33,21 +33,21 @@ export const upperNeckShear = defineTest({
       'A very small nod',
       'Pinch C2 from behind, other hand on the forehead. Ask for a very small nod.',
       { quiet: 'Nothing felt', symptoms: 'Symptoms come on' },
-      { ...SITTING, neck: 10, contacts: [PINCH, FOREHEAD] },
+      { ...close(SITTING), neck: 10, contacts: [PINCH, FOREHEAD] },
     ),
     observe(
       'glide',
       'Glide straight back',
       'Glide head and C1 straight back on C2, with the lightest touch.',
       { still: 'Nothing moves', slide: 'A slide or clunk', warning: 'A warning sign: stop' },
-      { ...SITTING, neck: 4, contacts: [PINCH, { ...FOREHEAD, push: 180 }] },
+      { ...close(SITTING), neck: 4, contacts: [PINCH, { ...FOREHEAD, push: 180 }] },
     ),
     observe(
       'after',
       'After the glide',
       'Keep it there. What do the nod’s symptoms do?',
       { same: 'The same', eased: 'Eased while held', worse: 'Worse' },
-      { ...SITTING, neck: 4, contacts: [PINCH, FOREHEAD] },
+      { ...close(SITTING), neck: 4, contacts: [PINCH, FOREHEAD] },
       { when: { stage: 'nod', chose: ['symptoms'] } },
     ),
   ],

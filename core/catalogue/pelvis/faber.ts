@@ -1,6 +1,6 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { LEG_FLAT } from '../poses'
-import { FRONT_LIGAMENTS, pelvicProvocation, pelvicStages, pelvicWays } from '../reading/pelvic-provocation'
+import { FRONT_LIGAMENTS, pelvicProvocation, pelvicStages, pelvicWays, MODERATE } from '../reading/pelvic-provocation'
 
 /**
  * FABER: flexion, abduction and external rotation. Read by place above all.
@@ -24,24 +24,27 @@ export const faber = defineTest({
   seconds: 40,
   provocative: 1,
   variants: pelvicWays('15 kg', { id: 'pelvis-fixed', name: 'Opposite front hip bone held' }),
-  stages: pelvicStages({
-    id: 'press',
-    kind: 'load',
-    label: 'Let the knee drop, press',
-    do: '{side} heel above the {other} knee. Hold the {other} hip bone and press the knee gently down.',
-    ask: ASK,
-    holdSeconds: 5,
-    pose: {
-      plane: 'front',
-      support: 'table',
-      near: { out: 58, bend: 117, thighSeen: 0.9, shinSeen: 0.96 },
-      far: LEG_FLAT,
-      contacts: [
-        { on: 'near-shin', along: 0.03, off: 1, from: 300, push: 'in' },
-        { on: 'far-hip-bone', along: 0.5, off: 0, from: 68, push: 'in' },
-      ],
+  stages: pelvicStages(
+    {
+      id: 'press',
+      kind: 'load',
+      label: 'Let the knee drop, press',
+      do: '{side} heel above the {other} knee. Hold the {other} hip bone and press the knee gently down.',
+      ask: ASK,
+      holdSeconds: 5,
+      pose: {
+        plane: 'front',
+        support: 'table',
+        near: { out: 58, bend: 117, thighSeen: 0.9, shinSeen: 0.96 },
+        far: LEG_FLAT,
+        contacts: [
+          { on: 'near-shin', along: 0.03, off: 1, from: 300, push: 'in' },
+          { on: 'far-hip-bone', along: 0.5, off: 0, from: 68, push: 'in' },
+        ],
+      },
     },
-  }),
+    MODERATE,
+  ),
   doesNotCount: ['a stretch at the inner thigh', 'pressure on the held hip bone', 'pain on the other side'],
   notWith: ['suspected fracture of the pelvis or sacrum', 'recent hip replacement'],
   careWith: ['knee pathology'],

@@ -1,6 +1,6 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
-import { GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicWays } from '../reading/pelvic-provocation'
+import { GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicWays, MODERATE } from '../reading/pelvic-provocation'
 
 /**
  * Gaenslen: the two halves of the pelvis are turned against each other.
@@ -23,25 +23,28 @@ export const gaenslen = defineTest({
   seconds: 40,
   provocative: 2,
   variants: pelvicWays('15 kg', { id: 'table-edge', name: 'At the edge of the table, lowered leg named' }),
-  stages: pelvicStages({
-    id: 'press',
-    kind: 'load',
-    label: 'Press both apart',
-    do: '{other} knee held to the chest, {side} leg over the edge. Press both gently apart.',
-    ask: ASK,
-    holdSeconds: 5,
-    pose: {
-      ...ON_THE_BACK,
-      support: 'table-end',
-      near: { hip: -18, knee: 42, ankle: -12 },
-      far: { hip: 118, knee: 128, ankle: -5 },
-      nearArm: { shoulder: 72, elbow: 4 },
-      contacts: [
-        { on: 'near-thigh', along: 0.74, off: 7, from: 62, push: 262 },
-        { on: 'far-shin', along: 0.06, off: 6, from: 55, push: 205 },
-      ],
+  stages: pelvicStages(
+    {
+      id: 'press',
+      kind: 'load',
+      label: 'Press both apart',
+      do: '{other} knee held to the chest, {side} leg over the edge. Press both gently apart.',
+      ask: ASK,
+      holdSeconds: 5,
+      pose: {
+        ...ON_THE_BACK,
+        support: 'table-end',
+        near: { hip: -18, knee: 42, ankle: -12 },
+        far: { hip: 118, knee: 128, ankle: -5 },
+        nearArm: { shoulder: 72, elbow: 4 },
+        contacts: [
+          { on: 'near-thigh', along: 0.74, off: 7, from: 62, push: 262 },
+          { on: 'far-shin', along: 0.06, off: 6, from: 55, push: 205 },
+        ],
+      },
     },
-  }),
+    MODERATE,
+  ),
   doesNotCount: ['a pull at the front of the lowered thigh', 'hip or knee discomfort', 'pain above L5'],
   notWith: ['suspected fracture of the pelvis or sacrum'],
   careWith: ['hip pathology', 'irritable low back'],

@@ -1,7 +1,7 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import type { FrontPose, SpreadArm } from '../../vocabulary/pose'
 import type { Variant, Stage } from '../exam-test'
-import { ON_THE_BACK_FRONT } from '../poses'
+import { close, ON_THE_BACK_FRONT } from '../poses'
 import { load, putBack, release } from '../stages'
 import type { StagedTension } from './reading'
 
@@ -30,7 +30,7 @@ export function brachialTension(beforeLimb: readonly string[], angleInWords: str
 
 /** The arm on the table, the head in the middle, seen from above. */
 export function armPose(arm: Partial<SpreadArm>, more: Partial<FrontPose> = {}): FrontPose {
-  return { ...ON_THE_BACK_FRONT, nearArm: { out: 20, bend: 0, upperSeen: 1, foreSeen: 1, ...arm }, contacts: [], ...more }
+  return { ...close(ON_THE_BACK_FRONT), nearArm: { out: 20, bend: 0, upperSeen: 1, foreSeen: 1, ...arm }, contacts: [], ...more }
 }
 
 /** The hand that keeps the shoulder girdle down. */

@@ -59,11 +59,16 @@ export function pelvicWays(load: string, ...builds: readonly Pick<Variant, 'id' 
   ]
 }
 
+/** What the two loads of the pelvic tests aim at, in newtons: 25 to 30 kg, and about 15 kg. */
+export const FIRM = [245, 295] as const
+export const MODERATE = [137, 157] as const
+
 /** The press of the build school, and the three grades of the other. */
-export function pelvicStages(press: Stage): readonly Stage[] {
+export function pelvicStages(given: Stage, force: readonly [number, number] = FIRM): readonly Stage[] {
+  const press = { ...given, force }
   return [
     press,
-    { ...press, id: 'light', label: 'Light pressure', holdSeconds: 5 },
+    { ...given, id: 'light', label: 'Light pressure', holdSeconds: 5 },
     { ...press, id: 'hold', label: 'Hold it', do: 'Hold the pressure up to 30 seconds; stop at the first own pain.', holdSeconds: 30 },
     { ...press, id: 'presses', label: 'Quick presses', do: 'Five or six small quick presses, firm, never a jerk.', holdSeconds: 0 },
   ]

@@ -116,6 +116,10 @@ export interface Table {
   readonly needs?: readonly string[]
   /** A side that ends this much earlier than the other at this stage decides like a line. */
   readonly sideLoss?: Omit<Line, 'when'> & { readonly stage: string; readonly by: number }
+  /** Two stages that measured the same range, told against the smallest real change, in degrees. */
+  readonly gain?: { readonly before: string; readonly after: string; readonly mdc: number }
+  /** The scores of craniocervical flexion are told. */
+  readonly scores?: { readonly pressures: string; readonly holds: string }
   /** Equal on both sides under equal pressure: it may be the pressure. */
   readonly pressing?: true
 }

@@ -1,4 +1,4 @@
-import { cells, chose } from '../../catalogue/reading/table'
+import { allOf, cells, chose, unless } from '../../catalogue/reading/table'
 import { defineGate } from '../gate'
 
 /** Pain without slack in a ligament test: no fast technique. */
@@ -7,7 +7,7 @@ export const ligamentPain = defineGate({
   strength: 'caution',
   when: {
     seen: [
-      { test: 'upper-neck-shear', when: chose('nod', 'symptoms') },
+      { test: 'upper-neck-shear', when: allOf(chose('nod', 'symptoms'), unless(chose('glide', 'slide', 'warning')), unless(chose('after', 'eased'))) },
       { test: 'alar-ligament', when: cells('three', 'pain', ['yes']) },
       { test: 'alar-ligament', when: cells('nodded', 'pain', ['yes']) },
       { test: 'transverse-ligament', when: chose('lift', 'pain') },

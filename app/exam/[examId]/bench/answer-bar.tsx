@@ -1,39 +1,121 @@
 'use client'
 
 import type { ReactNode } from 'react'
+import { useHands } from '@/ui/exam/hands'
 import { useExam } from '@/ui/exam/store'
 import { Key } from '@/ui/key'
-import type { Bench } from './use-bench'
+import type { Bench, InHand } from './use-bench'
 
 /** The answers to the stage in hand, big enough for an elbow, then stop and undo. */
 export function AnswerBar({ bench }: { readonly bench: Bench }) {
   const { exam } = useExam()
   const { inHand } = bench
   const off = inHand === null || exam.signed !== null || inHand.barred !== null
-  const keeps = inHand?.stage.angle && bench.typed !== '' ? `keeps ${bench.typed}°` : null
   return (
     <div role="group" aria-label="Answers" className="flex gap-3 px-6 py-3">
-      {inHand?.stage.kind === 'release' ? (
+      {inHand ? <ForStage bench={bench} inHand={inHand} off={off} /> : <ForLoad bench={bench} keeps={null} off={off} />}
+      <Answer onGive={bench.stop} off={inHand?.run == null && off} words="Stop" keyName="Esc" stop />
+      <Answer onGive={bench.back} off={exam.signed !== null} words="Undo" keyName="⌫" />
+    </div>
+  )
+}
+
+interface StageProps {
+  readonly bench: Bench
+  readonly inHand: InHand
+  readonly off: boolean
+}
+
+function ForStage({ bench, inHand, off }: StageProps) {
+  const unit = inHand.stage.angle?.unit ?? '°'
+  const keeps = inHand.stage.angle && bench.typed !== '' ? `keeps ${bench.typed}${unit}` : null
+  switch (inHand.stage.kind) {
+    case 'load':
+      return <ForLoad bench={bench} keeps={keeps} off={off} />
+    case 'release':
+      return (
         <>
           <Answer onGive={() => bench.answer('unchanged')} off={off} words="No change" keyName="Space" wide />
           <Answer onGive={() => bench.answer('eased')} off={off} words="It eases" keyName="Enter" wide main />
         </>
-      ) : inHand?.stage.kind === 'return' ? (
+      )
+    case 'return':
+      return (
         <>
           <Answer onGive={() => bench.answer('stayed-away')} off={off} words="Stays away" keyName="Space" wide />
           <Answer onGive={() => bench.answer('returned')} off={off} words="It comes back" keyName="Enter" wide main />
         </>
-      ) : (
+      )
+    case 'relief':
+      return (
         <>
-          <Answer onGive={() => bench.answer('nothing')} off={off} words="Nothing" keyName="Space" note={keeps} wide />
-          <Answer onGive={() => bench.answer('stretch')} off={off} words="Stretch only" keyName="S" note={keeps} />
-          <Answer onGive={() => bench.ask('familiar')} off={off} words="That is my pain" keyName="Enter" note={keeps} wide main />
-          <Answer onGive={() => bench.ask('other')} off={off} words="Something else" keyName="E" note={keeps} />
+          <Answer onGive={() => bench.answer('unchanged')} off={off} words="No change" keyName="Space" wide />
+          <Answer onGive={() => bench.answer('eased')} off={off} words="It eases" keyName="Enter" wide main />
+          <Answer onGive={() => bench.answer('worse')} off={off} words="More of it" keyName="D" />
+          <Answer onGive={() => bench.answer('nothing-to-relieve')} off={off} words="Nothing was there" keyName="X" />
         </>
-      )}
-      <Answer onGive={bench.stop} off={inHand?.run == null && off} words="Stop" keyName="Esc" stop />
-      <Answer onGive={bench.back} off={exam.signed !== null} words="Undo" keyName="⌫" />
-    </div>
+      )
+    case 'observe':
+      return (inHand.stage.choices ?? []).map((choice, i) => (
+        <Answer
+          key={choice.id}
+          onGive={() => bench.observe(choice.id)}
+          off={off}
+          words={choice.words}
+          keyName={/^[0-9]$/.test(choice.id) ? choice.id : i === 0 ? 'Space' : i === 1 ? 'Enter' : String(i + 1)}
+          wide={i === 0}
+          small={(inHand.stage.choices?.length ?? 0) > 3}
+        />
+      ))
+    case 'measure':
+      return (
+        <>
+          <Answer
+            onGive={() => (bench.typed === '' && bench.live === null ? bench.measure() : bench.addTrial())}
+            off={off}
+            words={bench.typed === '' && bench.live === null ? 'Measure' : 'Another trial'}
+            keyName="Space"
+            note={bench.trials.length > 0 ? `${bench.trials.length} of 3` : null}
+            wide
+          />
+          <Answer onGive={() => bench.keepMeasured()} off={off} words="Keep" keyName="Enter" note={keeps} wide main />
+          <Answer onGive={() => bench.keepMeasured('own-pain')} off={off} words="Keep: own pain stopped it" keyName="P" small />
+        </>
+      )
+    case 'grid': {
+      const left = bench.table.all.length - Object.keys(bench.table.cells).length
+      return (
+        <>
+          <Answer
+            onGive={() => bench.table.restUsual()}
+            off={off || left === 0}
+            words="The rest is usual"
+            keyName="U"
+            note={left > 0 ? `${left} open` : null}
+            wide
+          />
+          <Answer
+            onGive={bench.keepTable}
+            off={off}
+            words={left === 0 ? 'Keep the table' : 'Keep it as it is'}
+            keyName={left === 0 ? 'Space' : 'H'}
+            wide
+            main
+          />
+        </>
+      )
+    }
+  }
+}
+
+function ForLoad({ bench, keeps, off }: { readonly bench: Bench; readonly keeps: string | null; readonly off: boolean }) {
+  return (
+    <>
+      <Answer onGive={() => bench.answer('nothing')} off={off} words="Nothing" keyName="Space" note={keeps} wide />
+      <Answer onGive={() => bench.answer('stretch')} off={off} words="Stretch only" keyName="S" note={keeps} />
+      <Answer onGive={() => bench.ask('familiar')} off={off} words="That is my pain" keyName="Enter" note={keeps} wide main />
+      <Answer onGive={() => bench.ask('other')} off={off} words="Something else" keyName="E" note={keeps} />
+    </>
   )
 }
 
@@ -46,9 +128,11 @@ interface AnswerProps {
   readonly wide?: boolean
   readonly main?: boolean
   readonly stop?: boolean
+  readonly small?: boolean
 }
 
-function Answer({ onGive, off, words, keyName, note, wide = false, main = false, stop = false }: AnswerProps) {
+function Answer({ onGive, off, words, keyName, note, wide = false, main = false, stop = false, small = false }: AnswerProps) {
+  const [{ big }] = useHands()
   const look = main ? 'border-ink bg-ink text-dust' : stop ? 'border-halt bg-sheet text-halt' : 'border-hair bg-dust'
   return (
     <button
@@ -59,9 +143,9 @@ function Answer({ onGive, off, words, keyName, note, wide = false, main = false,
         e.currentTarget.blur()
         onGive()
       }}
-      className={`min-h-[68px] rounded-card border-2 px-4 disabled:opacity-50 ${look} ${main ? 'grow-[2]' : wide ? 'grow-[1.6]' : stop ? 'w-28' : 'grow'}`}
+      className={`${big ? 'min-h-[112px]' : 'min-h-[68px]'} rounded-card border-2 px-3 disabled:opacity-50 ${look} ${main ? 'grow-[2]' : wide ? 'grow-[1.6]' : stop ? 'w-28 shrink-0' : 'grow'}`}
     >
-      <span className="block text-lg font-semibold">{words}</span>
+      <span className={`block font-semibold leading-tight ${big ? 'text-2xl' : small ? 'text-base' : 'text-lg'}`}>{words}</span>
       <span className="text-sm">
         {note && <span className="mr-2">{note}</span>}
         <Key>{keyName}</Key>

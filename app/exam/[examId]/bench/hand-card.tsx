@@ -1,5 +1,6 @@
 'use client'
 
+import { deviation, mean } from 'd3-array'
 import type { ReactNode } from 'react'
 import { instruct } from '@/core/catalogue/exam-test'
 import { figureOf } from '@/core/figure/figure'
@@ -12,6 +13,7 @@ import { Key } from '@/ui/key'
 import { useExam } from '@/ui/exam/store'
 import { type AngleMark, PoseFigure } from '@/ui/figure/pose-figure'
 import { GatePanel } from '@/ui/exam/gate-panel'
+import { GridCard } from './grid-card'
 import type { Bench, InHand } from './use-bench'
 
 interface Props {
@@ -37,6 +39,11 @@ export function HandCard({ bench, inHand }: Props) {
       </h2>
       <p className="mt-1.5 text-[19px] leading-snug">{sentence}</p>
       <p className="mt-1.5 font-serif text-[18px] italic text-lantern-text">“{stage.ask}”</p>
+      {inHand.guard && (
+        <p role="status" className="mt-1.5 rounded-card border-l-[6px] border-lantern bg-sheet px-3 py-1.5 text-base font-semibold">
+          {inHand.guard}
+        </p>
+      )}
       {inHand.barred && <GatePanel closed={inHand.barred} />}
       {inHand.heed.map((closed) => (
         <p key={closed.gate.id} className="mt-1.5 rounded-card border-l-[6px] border-ash bg-sheet px-3 py-1.5 text-base">
@@ -44,20 +51,43 @@ export function HandCard({ bench, inHand }: Props) {
         </p>
       ))}
       {inHand.repeats && <Before inHand={inHand} />}
-      <div className="relative mt-2 min-h-0 flex-1">
+      {stage.grid && <GridCard bench={bench} inHand={inHand} grid={stage.grid} />}
+      <div className={stage.grid ? 'hidden' : 'relative mt-2 min-h-0 flex-1'}>
         <PoseFigure figure={figure} describes={`${sentence} Drawn from the side tested.`} angle={angle} marks={marks} className="size-full" />
         {stage.angle && (
-          <p className="absolute right-2 top-0 text-right">
-            <span className="figures block text-5xl">{angle ?? '–'}°</span>
+          <p className="absolute right-0 top-0 rounded-card bg-dust/85 px-2 text-right">
+            <span className="figures block text-5xl">
+              {angle ?? '–'}
+              {stage.angle.unit ?? '°'}
+            </span>
             <span className="text-sm text-ash">{angleWords(bench)}</span>
+            {bench.trials.length > 0 && (
+              <span className="block text-base">
+                {bench.trials.map((t) => `${t}${stage.angle?.unit ?? '°'}`).join(', ')}
+                {bench.trials.length > 1 && <span className="block text-ash">{spreadWords(bench.trials, stage.angle.unit ?? '°')}</span>}
+              </span>
+            )}
           </p>
         )}
       </div>
-      {!bench.pending && (stage.angle ?? stage.leanWatched) && (
+      {!bench.pending && (stage.angle !== undefined || stage.leanWatched === true || stage.holdSeconds > 0) && (
         <div className="flex gap-3 pb-3">
           {stage.angle && (
             <Small pressed={bench.live !== null} keyName="A" onPress={bench.measure}>
               {bench.live === null ? 'Simulated inclinometer' : 'Take this angle'}
+            </Small>
+          )}
+          {stage.holdSeconds > 0 && (
+            <Small pressed={bench.hold.left !== null} keyName="T" onPress={bench.toggleHold}>
+              {bench.hold.left !== null ? (
+                <span role="timer" className="figures">
+                  {bench.hold.left} s left
+                </span>
+              ) : bench.hold.held !== null ? (
+                `Held ${bench.hold.held} s`
+              ) : (
+                `Time ${stage.holdSeconds} s`
+              )}
             </Small>
           )}
           {stage.leanWatched && (
@@ -98,13 +128,19 @@ function Small({ pressed, keyName, onPress, children }: SmallProps) {
 function angleWords(bench: Bench): string {
   if (bench.typed !== '') return 'the next answer keeps it'
   if (bench.live === null) return 'type the angle, then answer'
-  return bench.zeroed ? 'live, simulated' : 'hold still: zeroing'
+  if (!bench.zeroed) return 'hold still: zeroing'
+  return bench.simulated ? 'live, simulated' : 'live, from the paired phone'
 }
 
 function sideWords(side: 'left' | 'right', exam: Exam): string {
   const sore = soreSides(exam)
   if (sore.length === 2) return 'both sides are sore'
   return sore[0] === side ? 'the painful side' : 'the better side'
+}
+
+/** Mean and spread of the trials so far. */
+function spreadWords(trials: readonly number[], unit: string): string {
+  return `mean ${Math.round((mean(trials) ?? 0) * 10) / 10}${unit}, SD ${Math.round((deviation(trials) ?? 0) * 10) / 10}`
 }
 
 /** What this test showed when it was done before. */

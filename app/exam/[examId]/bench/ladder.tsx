@@ -1,5 +1,6 @@
 'use client'
 
+import type { Stage } from '@/core/catalogue/exam-test'
 import type { Answer } from '@/core/record/answer'
 import { stagesOf } from '@/core/record/outline'
 import { listWords } from '@/core/vocabulary/sentence'
@@ -19,6 +20,14 @@ const SAID: Record<Answer['said'], string> = {
   observed: 'seen',
   measured: 'measured',
   grid: 'filled in',
+}
+
+/** What was recorded at a stage, as short as it can be told. */
+function saidWords(answer: Answer, stage: Stage): string {
+  const held = 'held' in answer ? `, ${answer.held} s` : ''
+  if (answer.said === 'observed') return stage.choices?.find((c) => c.id === answer.choice)?.words.toLowerCase() ?? answer.choice
+  if (answer.said === 'measured') return answer.trials.map((t) => `${t}${stage.angle?.unit ?? '°'}`).join(', ')
+  return `${SAID[answer.said]}${held}`
 }
 
 interface Props {
@@ -44,8 +53,8 @@ export function Ladder({ inHand, onVariant }: Props) {
               />
               <span>
                 <span className={now ? 'font-semibold' : ''}>{s.label}</span>
-                {s.holdSeconds > 0 && <span className="block text-ash">over {s.holdSeconds} seconds</span>}
-                {given && <span className="block text-ash">{SAID[given.answer.said]}</span>}
+                {s.holdSeconds > 0 && <span className="block text-ash">{s.holdSeconds} seconds</span>}
+                {given && <span className="block text-ash">{saidWords(given.answer, s)}</span>}
               </span>
             </li>
           )

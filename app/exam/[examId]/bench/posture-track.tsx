@@ -2,7 +2,9 @@
 
 import { Check, Minus } from 'lucide-react'
 import { useEffect, useRef } from 'react'
-import { lastRun, type RouteStep } from '@/core/planner/route'
+import { closestCenter, DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from '@dnd-kit/core'
+import { arrayMove, horizontalListSortingStrategy, SortableContext, useSortable } from '@dnd-kit/sortable'
+import { lastRun, type RouteStep, stepKey } from '@/core/planner/route'
 import { findingFor } from '@/core/findings/findings'
 import { POSTURE_WORDS, type Posture } from '@/core/vocabulary/posture'
 import { counted } from '@/core/vocabulary/sentence'
@@ -14,13 +16,22 @@ interface Props {
   readonly bench: Bench
   readonly onGo: () => void
   readonly onKeys: () => void
+  readonly onPair: () => void
 }
 
 /** The planned order by posture: where the body lies now, what is done, what waits. */
-export function PostureTrack({ bench, onGo, onKeys }: Props) {
-  const here = bench.inHand?.test.posture
+export function PostureTrack({ bench, onGo, onKeys, onPair }: Props) {
+  const here = bench.inHand?.posture
   const track = useRef<HTMLElement>(null)
   const current = `${bench.inHand?.test.id ?? ''} ${bench.inHand?.side ?? ''}`
+  const order = bench.route.flatMap((leg) => leg.steps).map(stepKey)
+  // A few points of travel part a drag from a press. Moving by keyboard is Shift with the arrows, on the test in hand.
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 8 } }))
+  const dropped = ({ active, over }: DragEndEvent) => {
+    const from = order.indexOf(String(active.id))
+    const to = over ? order.indexOf(String(over.id)) : -1
+    if (from >= 0 && to >= 0 && from !== to) bench.reorder(arrayMove(order, from, to))
+  }
   // The test in hand stays in view, with what was just done before it.
   useEffect(() => {
     track.current?.querySelector('[aria-current=true]')?.scrollIntoView({ inline: 'center', block: 'nearest' })
@@ -28,33 +39,40 @@ export function PostureTrack({ bench, onGo, onKeys }: Props) {
   return (
     <div className="flex items-center gap-4 border-b border-hair px-6 py-2.5">
       <nav ref={track} aria-label="Planned tests by posture" className="no-bar flex min-w-0 flex-1 items-start gap-7 overflow-x-auto">
-        {bench.route.map((leg) => {
-          const left = leg.steps.filter((s) => s.state === 'open' || s.state === 'under-way')
-          const minutes = Math.ceil(left.reduce((sum, s) => sum + s.test.seconds, 0) / 60)
-          const now = leg.posture === here
-          return (
-            <section key={leg.posture} aria-label={POSTURE_WORDS[leg.posture]} aria-current={now ? 'step' : undefined}>
-              <h2 className={`flex items-center gap-2 font-sans text-sm ${now ? 'font-semibold text-lantern-text' : 'text-ash'}`}>
-                <PostureGlyph posture={leg.posture} />
-                {POSTURE_WORDS[leg.posture]}
-                {left.length > 0 && (
-                  <span className="font-normal">
-                    · {counted(left.length, 'test')}, about {minutes} min
-                  </span>
-                )}
-              </h2>
-              <ul className="mt-1.5 flex gap-1.5">
-                {leg.steps.map((step) => (
-                  <li key={`${step.test.id} ${step.side}`}>
-                    <StepChip step={step} bench={bench} />
-                  </li>
-                ))}
-              </ul>
-            </section>
-          )
-        })}
+        <DndContext id="posture-track" sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+          <SortableContext items={order} strategy={horizontalListSortingStrategy}>
+            {bench.route.map((leg, legIndex) => {
+              const left = leg.steps.filter((s) => s.state === 'open' || s.state === 'under-way')
+              const minutes = Math.ceil(left.reduce((sum, s) => sum + s.test.seconds, 0) / 60)
+              const now = leg.posture === here
+              return (
+                <section key={`${leg.posture} ${legIndex}`} aria-label={POSTURE_WORDS[leg.posture]} aria-current={now ? 'step' : undefined}>
+                  <h2 className={`flex items-center gap-2 font-sans text-sm ${now ? 'font-semibold text-lantern-text' : 'text-ash'}`}>
+                    <PostureGlyph posture={leg.posture} />
+                    {POSTURE_WORDS[leg.posture]}
+                    {left.length > 0 && (
+                      <span className="font-normal">
+                        · {counted(left.length, 'test')}, about {minutes} min
+                      </span>
+                    )}
+                  </h2>
+                  <ul className="mt-1.5 flex gap-1.5">
+                    {leg.steps.map((step) => (
+                      <li key={`${step.test.id} ${step.side}`}>
+                        <StepChip step={step} bench={bench} />
+                      </li>
+                    ))}
+                  </ul>
+                </section>
+              )
+            })}
+          </SortableContext>
+        </DndContext>
       </nav>
       <div className="flex shrink-0 gap-2 text-sm">
+        <button type="button" onClick={onPair} className="min-h-11 rounded-card border border-hair px-3">
+          Bell <Key>B</Key>
+        </button>
         <button type="button" onClick={onGo} className="min-h-11 rounded-card border border-hair px-3">
           Any test <Key>G</Key>
         </button>
@@ -90,10 +108,14 @@ function StepChip({ step, bench }: { readonly step: RouteStep; readonly bench: B
         : step.state === 'done'
           ? 'border-hair text-ash'
           : 'border-hair bg-sheet'
+  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id: stepKey(step), disabled: exam.signed !== null })
   const side = step.side === 'none' ? '' : step.side === 'left' ? ' L' : ' R'
   return (
     <button
+      ref={setNodeRef}
       type="button"
+      {...listeners}
+      style={{ transform: transform ? `translate3d(${transform.x}px, 0, 0)` : undefined, transition, zIndex: isDragging ? 10 : undefined }}
       title={step.why}
       aria-current={now ? 'true' : undefined}
       aria-label={`${step.test.name}${step.side === 'none' ? '' : `, ${step.side}`}: ${step.state === 'done' ? (reproduced ? 'reproduced' : 'done') : STATE_WORDS[step.state]}`}

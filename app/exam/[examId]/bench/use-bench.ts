@@ -2,26 +2,32 @@
 
 import { useState } from 'react'
 import { v7 } from 'uuid'
-import type { ExamTest, Stage } from '@/core/catalogue/exam-test'
 import { testById } from '@/core/catalogue'
+import type { ExamTest, IntimateRegion, Stage } from '@/core/catalogue/exam-test'
 import { offeredIntensity } from '@/core/findings/familiar'
-import { lastRun, nextStep, routeOf, variantFor, type RouteLeg, type RouteStep } from '@/core/planner/route'
-import type { Answer, SymptomId } from '@/core/record/answer'
+import { lastRun, nextStep, postureOf, type RouteLeg, type RouteStep, routeOf, stepKey, variantFor } from '@/core/planner/route'
+import type { Frame } from '@/core/metrology/frame'
+import type { Answer, LimitedBy, SymptomId } from '@/core/record/answer'
 import type { EventContent } from '@/core/record/event'
 import type { Exam, Run } from '@/core/record/exam'
 import { nextStage } from '@/core/record/ladder'
 import { sidesOf } from '@/core/record/outline'
 import { barring, type ClosedGate, heeding } from '@/core/safety/safety'
+import { soreSides } from '@/core/story/sore-sides'
 import type { Place } from '@/core/vocabulary/body-area'
+import type { Posture } from '@/core/vocabulary/posture'
 import type { Quality } from '@/core/vocabulary/quality'
 import type { TestSide } from '@/core/vocabulary/side'
 import { useExam } from '@/ui/exam/store'
+import { type Hold, useHold } from './use-hold'
 import { useInclinometer } from './use-inclinometer'
+import { type Table, useTable } from './use-table'
 
 /** What is in hand: one test on one side, and how far it has come. */
 export interface InHand {
   readonly test: ExamTest
   readonly side: TestSide
+  readonly posture: Posture
   /** The performance under way; null before its first answer. */
   readonly run: Run | null
   /** The stage that waits for an answer. */
@@ -34,6 +40,10 @@ export interface InHand {
   readonly barred: ClosedGate | null
   /** Cautions to heed before its first step. */
   readonly heed: readonly ClosedGate[]
+  /** Consent has to be asked again for this region first. */
+  readonly asksFor: IntimateRegion | null
+  /** This is not the side that was said to be sore, where only the sore side is read. */
+  readonly guard: string | null
 }
 
 /** Something came on and its details are being confirmed; nothing is recorded yet. */
@@ -48,63 +58,102 @@ export interface Pending {
   readonly qualities: readonly Quality[]
 }
 
+/** A strip that lies over the answers: leaving a test out, a warning sign, rating a symptom between tests. */
+export type Aside = 'skip' | 'warning' | 'rate'
+
 /** The bench as a state and its few moves. Everything that lasts is an event; the rest is only this hand's. */
 export interface Bench {
   readonly route: readonly RouteLeg[]
   readonly suggested: RouteStep | undefined
   readonly inHand: InHand | null
   readonly pending: Pending | null
+  readonly aside: Aside | null
   /** Typed so far; the next answer takes it. */
   readonly typed: string
+  /** Trials measured so far at this stage. */
+  readonly trials: readonly number[]
   /** What a device on the limb reads now; null while none runs. */
   readonly live: number | null
   readonly zeroed: boolean
+  /** The device is the simulated one. */
+  readonly simulated: boolean
   /** Was the patient seen to lean away? Only where the stage watches for it. */
   readonly lean: boolean
   readonly hint: string | null
+  readonly hold: Hold
+  readonly table: Table
   readonly choose: (test: ExamTest, side: TestSide) => void
   readonly takeSuggested: () => void
   readonly changeSide: (side: TestSide) => void
   readonly changeVariant: (variant: string) => void
   readonly type: (digit: string) => void
   readonly answer: (answer: PlainAnswer) => void
+  readonly observe: (choice: string) => void
+  /** Keep what is typed as one of up to three trials. */
+  readonly addTrial: () => void
+  readonly keepMeasured: (limitedBy?: LimitedBy) => void
+  readonly keepTable: () => void
   /** Start the device, or take the angle it reads. */
   readonly measure: () => void
   readonly toggleLean: () => void
+  readonly toggleHold: () => void
   readonly ask: (said: Pending['said']) => void
   readonly change: (change: Partial<Pending>) => void
   readonly confirm: () => void
   readonly stop: () => void
   readonly back: () => void
+  readonly open: (aside: Aside | null) => void
+  readonly skip: (why: string) => void
+  readonly warn: (sign: string) => void
+  readonly rate: (symptom: SymptomId, now: number) => void
+  readonly renew: (answer: 'agreed' | 'refused', chaperone: 'declined' | 'present') => void
+  /** Put the whole route into this order. */
+  readonly reorder: (order: readonly string[]) => void
+  /** Move the test in hand one place earlier or later. */
+  readonly move: (by: 1 | -1) => void
+  /** A press of the patient's bell: their own pain begins. */
+  readonly bell: () => void
+  /** A frame of a paired device on the limb. */
+  readonly feed: (frame: Frame) => void
 }
 
 /** Answers that need no details. */
-export type PlainAnswer = 'nothing' | 'stretch' | 'eased' | 'unchanged' | 'returned' | 'stayed-away'
+export type PlainAnswer = 'nothing' | 'stretch' | 'eased' | 'unchanged' | 'returned' | 'stayed-away' | 'worse' | 'nothing-to-relieve'
 
 /** The limb rests this long before it is moved, so that the device can be zeroed, in milliseconds. */
 const STILL_MS = 2200
+
+/** Trials of a range, at most. */
+const TRIALS = 3
 
 export function useBench(): Bench {
   const { exam, assessment, record, undo } = useExam()
   const [chosen, setChosen] = useState<{ test: string; side: TestSide } | null>(null)
   const [pending, setPending] = useState<Pending | null>(null)
+  const [aside, setAside] = useState<Aside | null>(null)
   const [typed, setTyped] = useState('')
+  const [trials, setTrials] = useState<readonly number[]>([])
   const [hint, setHint] = useState<string | null>(null)
   const [sure, setSure] = useState<string | null>(null)
   const [lean, setLean] = useState(false)
   const device = useInclinometer()
+  const hold = useHold()
   const route = routeOf(assessment)
   const suggested = nextStep(route, exam)
   const [ways, setWays] = useState<Readonly<Record<string, string>>>({})
   const inHand = inHandOf(chosen ?? suggestedPair(suggested), exam, ways)
+  const table = useTable(inHand?.stage.grid, `${inHand?.run?.id ?? ''} ${inHand?.test.id ?? ''} ${inHand?.side ?? ''} ${inHand?.stage.id ?? ''}`)
 
   const clear = () => {
     setPending(null)
+    setAside(null)
     setTyped('')
+    setTrials([])
     setHint(null)
     setSure(null)
     setLean(false)
     device.stop()
+    hold.reset()
   }
   const choose = (test: ExamTest, side: TestSide) => {
     clear()
@@ -113,7 +162,7 @@ export function useBench(): Bench {
 
   /** Start the test if its first answer is this one; keep it in hand until its ladder is done. */
   const give = (answer: Answer) => {
-    if (!inHand) return
+    if (!inHand || inHand.asksFor) return
     const { test, side, run, stage } = inHand
     const runId = run?.id ?? v7()
     const contents: EventContent[] = [...(run ? [] : [start(runId, inHand)]), { type: 'stage-answered', run: runId, stage: stage.id, answer }]
@@ -131,11 +180,14 @@ export function useBench(): Bench {
     if (angle >= limits.usual[0] && angle <= limits.usual[1]) return false
     setSure(String(angle))
     setTyped(String(angle))
-    setHint(`${angle}° is unusual for ${limits.joint}. Give the answer again to keep it, or type it anew.`)
+    setHint(`${angle}${limits.unit ?? '°'} is unusual for ${limits.joint}. Give the answer again to keep it, or type it anew.`)
     return true
   }
   const typedAngle = inHand?.stage.angle && typed !== '' ? Number(typed) : undefined
-  const watched = inHand?.stage.leanWatched ? { lean } : {}
+  const watched = {
+    ...(inHand?.stage.leanWatched && { lean }),
+    ...(inHand?.stage.holdSeconds && hold.held !== null && { held: hold.held }),
+  }
 
   /** The end of the range: typed, or where the device saw the limb rest. */
   const endAngle = (): number | undefined => {
@@ -156,16 +208,41 @@ export function useBench(): Bench {
       setHint(`Too fast (${Math.round(Math.abs(onset.speed))}° a second) to be sure of the angle. Go back with ⌫, lower and repeat more slowly, or keep it.`)
   }
 
+  /** The figure in hand as a trial, if there is one that may be kept. */
+  const withTyped = (): readonly number[] | null => {
+    const now = endAngle()
+    if (now === undefined) return trials
+    return doubtful(now) ? null : [...trials, now].slice(0, TRIALS)
+  }
+
+  const ask = (said: Pending['said']) => {
+    if (!inHand || inHand.asksFor || inHand.stage.kind !== 'load') return
+    const symptom = exam.symptoms.find((s) => s.places.length > 0) ?? exam.symptoms[0]
+    if (!symptom && said === 'familiar') {
+      setHint('There is no symptom in the story yet. Describe it there first; what you typed stays here.')
+      return
+    }
+    setHint(null)
+    takeOnset()
+    if (hold.left !== null) hold.toggle(inHand.stage.holdSeconds)
+    setPending({ said, symptom: symptom?.id ?? 'S1', places: [], intensity: offeredIntensity(symptom), placeUnknown: false, qualities: [] })
+  }
+
   return {
     route,
     suggested,
     inHand,
     pending,
+    aside,
     typed,
+    trials,
     live: device.live,
     zeroed: device.zeroed,
+    simulated: device.simulated,
     lean,
     hint,
+    hold,
+    table,
     choose,
     takeSuggested: () => {
       clear()
@@ -185,6 +262,32 @@ export function useBench(): Bench {
       if (doubtful(end)) return
       give(plain(said, end, watched))
     },
+    observe: (choice) => give({ said: 'observed', choice }),
+    addTrial: () => {
+      const kept = withTyped()
+      if (!kept) return
+      setTrials(kept)
+      setTyped('')
+      setSure(null)
+      device.stop()
+      setHint(kept.length === TRIALS ? 'Three trials. Keep them with Enter.' : null)
+    },
+    keepMeasured: (limitedBy) => {
+      const kept = withTyped()
+      if (!kept) return
+      if (kept.length === 0) {
+        setHint('Type what was measured, or start the inclinometer with A.')
+        return
+      }
+      give({ said: 'measured', trials: kept, ...(limitedBy && { limitedBy }) })
+    },
+    keepTable: () => {
+      if (Object.keys(table.cells).length === 0) {
+        setHint('Nothing is filled in yet. U fills every open cell with its usual value.')
+        return
+      }
+      give({ said: 'grid', cells: table.cells })
+    },
     measure: () => {
       const limits = inHand?.stage.angle
       if (!limits) return
@@ -195,21 +298,26 @@ export function useBench(): Bench {
       }
       setTyped('')
       const from = limits.rest ?? 0
-      device.start({ seed: `${exam.id} ${exam.length}`, from, to: from === 0 ? limits.usual[1] * 0.86 : limits.usual[1] * 0.3, speed: 15, stillMs: STILL_MS })
+      device.start({
+        seed: `${exam.id} ${exam.length} ${trials.length}`,
+        from,
+        to: from === 0 ? limits.usual[1] * 0.86 : limits.usual[1] * 0.3,
+        speed: 15,
+        stillMs: STILL_MS,
+      })
     },
     toggleLean: () => {
       if (inHand?.stage.leanWatched) setLean(!lean)
     },
-    ask: (said) => {
-      if (!inHand) return
-      const symptom = exam.symptoms.find((s) => s.places.length > 0) ?? exam.symptoms[0]
-      if (!symptom && said === 'familiar') {
-        setHint('There is no symptom in the story yet. Describe it there first; what you typed stays here.')
-        return
-      }
-      setHint(null)
-      takeOnset()
-      setPending({ said, symptom: symptom?.id ?? 'S1', places: [], intensity: offeredIntensity(symptom), placeUnknown: false, qualities: [] })
+    toggleHold: () => {
+      if (inHand && inHand.stage.holdSeconds > 0) hold.toggle(inHand.stage.holdSeconds)
+    },
+    ask,
+    bell: () => {
+      if (!pending) ask('familiar')
+    },
+    feed: (frame) => {
+      if (inHand?.stage.angle && !pending) device.feed(frame)
     },
     change: (change) => {
       if (!pending) return
@@ -235,6 +343,10 @@ export function useBench(): Bench {
       )
     },
     stop: () => {
+      if (aside) {
+        setAside(null)
+        return
+      }
       if (!inHand) return
       const runId = inHand.run?.id ?? v7()
       const contents: EventContent[] = [...(inHand.run ? [] : [start(runId, inHand)]), { type: 'test-stopped', run: runId, why: 'patient-asked' }]
@@ -244,18 +356,72 @@ export function useBench(): Bench {
       setHint('Stopped. Let it settle before the next test.')
     },
     back: () => {
-      if (typed !== '' && !pending) setTyped(typed.slice(0, -1))
+      if (aside) setAside(null)
+      else if (typed !== '' && !pending) setTyped(typed.slice(0, -1))
+      else if (trials.length > 0 && !pending) setTrials(trials.slice(0, -1))
       else if (pending) setPending(null)
+      else if (table.undo()) setHint(null)
       else {
         clear()
         setChosen(null)
         if (!undo()) setHint('There is nothing on the bench to take back.')
       }
     },
+    open: (next) => {
+      if (next === 'skip' && (!inHand || inHand.run)) {
+        setHint('A test that was begun is stopped, not left out.')
+        return
+      }
+      if (next === 'rate' && exam.symptoms.length === 0) {
+        setHint('There is no symptom in the story to rate.')
+        return
+      }
+      setPending(null)
+      setAside(next === aside ? null : next)
+    },
+    skip: (why) => {
+      if (!inHand || !record([{ type: 'test-skipped', test: inHand.test.id, side: inHand.side, why }])) return
+      clear()
+      setChosen(null)
+    },
+    warn: (sign) => {
+      const run = inHand?.run
+      if (!record([{ type: 'warning-seen', sign }, ...(run ? [{ type: 'test-stopped' as const, run: run.id, why: 'examiner-chose' as const }] : [])])) return
+      clear()
+      setChosen(null)
+    },
+    rate: (symptom, now) => {
+      if (!record([{ type: 'symptom-rated', symptom, now }])) return
+      setAside(null)
+      setHint(`${symptom} rated ${now} of 10.`)
+    },
+    renew: (answer, chaperone) => {
+      if (!inHand?.asksFor) return
+      const { test, side } = inHand
+      if (!record([{ type: 'consent-renewed', region: inHand.asksFor, answer, chaperone }])) return
+      if (answer === 'refused') {
+        record([{ type: 'test-skipped', test: test.id, side, why: 'contact refused' }])
+        setChosen(null)
+      } else setChosen({ test: test.id, side })
+    },
+    reorder: (order) => {
+      record([{ type: 'route-ordered', order }])
+    },
+    move: (by) => {
+      const steps = route.flatMap((leg) => leg.steps)
+      const at = steps.findIndex((s) => s.test.id === inHand?.test.id && s.side === inHand.side)
+      const to = at + by
+      const step = steps[at]
+      if (!step || to < 0 || to >= steps.length) return
+      const order = steps.map(stepKey)
+      order.splice(at, 1)
+      order.splice(to, 0, stepKey(step))
+      if (record([{ type: 'route-ordered', order }])) setChosen({ test: step.test.id, side: step.side })
+    },
   }
 }
 
-function plain(said: PlainAnswer, angle: number | undefined, watched: { readonly lean?: boolean }): Answer {
+function plain(said: PlainAnswer, angle: number | undefined, watched: { readonly lean?: boolean; readonly held?: number }): Answer {
   switch (said) {
     case 'nothing':
       return { said, ...watched, ...(angle !== undefined && { end: angle }) }
@@ -265,6 +431,8 @@ function plain(said: PlainAnswer, angle: number | undefined, watched: { readonly
     case 'unchanged':
     case 'returned':
     case 'stayed-away':
+    case 'worse':
+    case 'nothing-to-relieve':
       return { said }
   }
 }
@@ -287,14 +455,26 @@ function inHandOf(pair: { test: string; side: TestSide } | null, exam: Exam, way
   const waits = open ?? nextStage({ answers: [], stopped: null, variant }, test)
   const whole = test.stages.find((s) => s.id === waits?.id)
   if (!whole) return null
+  const region = test.intimate ?? null
   return {
     test,
     side: pair.side,
+    posture: test.variants.find((v) => v.id === variant)?.posture ?? postureOf(test, exam),
     run: open ? last : null,
     stage: whole,
     repeats: last !== undefined && !open,
     variant,
     barred: barring(exam, test.id, variant) ?? null,
     heed: heeding(exam, test.id, variant),
+    asksFor: region && exam.renewed[region] !== 'agreed' && !open ? region : null,
+    guard: guardFor(test, pair.side, exam),
   }
+}
+
+/** Where only the painful side is read, the other one in hand is worth a word. */
+function guardFor(test: ExamTest, side: TestSide, exam: Exam): string | null {
+  const sore = soreSides(exam)
+  const [only] = sore
+  if (test.plan !== 'painful-side' || side === 'none' || sore.length !== 1 || only === undefined || only === side) return null
+  return `You said ${only} is the sore side; this is the ${side}.`
 }

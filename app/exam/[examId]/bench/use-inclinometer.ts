@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { endRange } from '@/core/metrology/end-range'
+import type { Frame } from '@/core/metrology/frame'
 import { type Onset, onsetAt } from '@/core/metrology/onset'
 import { remember, type Sample } from '@/core/metrology/trace'
 import { stillReading } from '@/core/metrology/zero'
@@ -14,6 +15,10 @@ export interface Inclinometer {
   /** Two still seconds in the start position have been seen, and later readings count from there. */
   readonly zeroed: boolean
   readonly start: (movement: Movement) => void
+  /** A frame of a device outside this window. It has zeroed itself where it was started. */
+  readonly feed: (frame: Frame) => void
+  /** Is a simulated device running, or a real one? */
+  readonly simulated: boolean
   readonly stop: () => void
   /** The angle at which it began, for a press now. */
   readonly onset: () => Onset | null
@@ -33,6 +38,19 @@ export function useInclinometer(): Inclinometer {
   const [zeroed, setZeroed] = useState(false)
   const zero = useRef<number | null>(null)
 
+  const [simulated, setSimulated] = useState(false)
+  /** What this window's clock must be shifted by to read the device's. */
+  const shift = useRef(0)
+
+  const feed = useCallback((frame: Frame) => {
+    if (timer.current) return
+    if (trace.current.length === 0) shift.current = frame.t - performance.now()
+    trace.current = remember(trace.current, frame)
+    setZeroed(true)
+    setSimulated(false)
+    setLive(Math.round(frame.value))
+  }, [])
+
   const stop = useCallback(() => {
     if (timer.current) clearInterval(timer.current)
     timer.current = null
@@ -47,6 +65,8 @@ export function useInclinometer(): Inclinometer {
       stop()
       const frames = inclinometer(movement)
       began.current = performance.now()
+      shift.current = -began.current
+      setSimulated(true)
       let read = 0
       timer.current = setInterval(() => {
         // A busy window may skip ticks; the frames that were due are read all the same.
@@ -72,7 +92,7 @@ export function useInclinometer(): Inclinometer {
 
   useEffect(() => stop, [stop])
 
-  const onset = useCallback(() => onsetAt(trace.current, performance.now() - began.current), [])
+  const onset = useCallback(() => onsetAt(trace.current, performance.now() + shift.current), [])
   const end = useCallback((direction: 1 | -1) => endRange(trace.current, direction), [])
-  return { live, zeroed, start, stop, onset, end }
+  return { live, zeroed, simulated, start, feed, stop, onset, end }
 }

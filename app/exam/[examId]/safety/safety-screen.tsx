@@ -4,21 +4,23 @@ import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { closedGates, unasked } from '@/core/safety/safety'
-import { SCREEN } from '@/core/safety/screen'
+import { askedItems, SCREEN } from '@/core/safety/screen'
 import { counted } from '@/core/vocabulary/sentence'
 import { GatePanel } from '@/ui/exam/gate-panel'
 import { useExam } from '@/ui/exam/store'
 import { Key } from '@/ui/key'
 
-const ITEMS = SCREEN.flatMap((group) => group.items.map((item) => ({ ...item, group })))
+const ALL = SCREEN.flatMap((group) => group.items.map((item) => ({ ...item, group })))
 
 /** The safety screen: one question at a time by single keys, with what each answer closes beside it at once. */
 export function SafetyScreen() {
   const { exam, record } = useExam()
-  const firstOpen = ITEMS.findIndex((item) => exam.screen[item.id] === undefined)
+  const asked = askedItems(exam.screen)
+  const items = ALL.filter((item) => asked.some((a) => a.id === item.id))
+  const firstOpen = items.findIndex((item) => exam.screen[item.id] === undefined)
   const [at, setAt] = useState(Math.max(0, firstOpen))
   const rows = useRef(new Map<string, HTMLElement>())
-  const here = ITEMS[at]
+  const here = items[at]
   const gates = closedGates(exam)
   const open = unasked(exam)
 
@@ -27,15 +29,15 @@ export function SafetyScreen() {
   }, [here])
 
   const answer = (index: number, said: 'yes' | 'no') => {
-    const item = ITEMS[index]
-    if (item && record([{ type: 'screen-answered', item: item.id, answer: said }])) setAt(Math.min(ITEMS.length - 1, index + 1))
+    const item = items[index]
+    if (item && record([{ type: 'screen-answered', item: item.id, answer: said }])) setAt(Math.min(items.length - 1, index + 1))
   }
   const restNo = () => {
     if (!here || here.group.singly) return
-    const items = here.group.items.filter((item) => exam.screen[item.id] === undefined).map((item) => item.id)
-    if (items.length > 0 && record([{ type: 'screen-rest-no', group: here.group.id, items }])) {
-      const last = ITEMS.findLastIndex((item) => item.group === here.group)
-      setAt(Math.min(ITEMS.length - 1, last + 1))
+    const rest = here.group.items.filter((item) => exam.screen[item.id] === undefined).map((item) => item.id)
+    if (rest.length > 0 && record([{ type: 'screen-rest-no', group: here.group.id, items: rest }])) {
+      const last = items.findLastIndex((item) => item.group === here.group)
+      setAt(Math.min(items.length - 1, last + 1))
     }
   }
   const enabled = !exam.signed
@@ -43,7 +45,7 @@ export function SafetyScreen() {
   useHotkeys('y', () => answer(at, 'yes'), keys)
   useHotkeys('n', () => answer(at, 'no'), keys)
   useHotkeys('r', restNo, keys)
-  useHotkeys('down', () => setAt(Math.min(ITEMS.length - 1, at + 1)), keys)
+  useHotkeys('down', () => setAt(Math.min(items.length - 1, at + 1)), keys)
   useHotkeys('up', () => setAt(Math.max(0, at - 1)), keys)
 
   return (
@@ -65,29 +67,31 @@ export function SafetyScreen() {
               {group.singly && <span className="ml-2 font-sans text-sm text-ash">each by itself</span>}
             </h2>
             <ul className="mt-1 divide-y divide-hair rounded-card border border-hair bg-sheet">
-              {group.items.map((item) => {
-                const index = ITEMS.findIndex((i) => i.id === item.id)
-                const said = exam.screen[item.id]
-                return (
-                  <li
-                    key={item.id}
-                    ref={(node) => {
-                      if (node) rows.current.set(item.id, node)
-                    }}
-                    aria-current={index === at ? 'true' : undefined}
-                    className={`flex items-center gap-3 px-4 py-1.5 ${index === at ? 'bg-glow' : ''}`}
-                  >
-                    <span className="grow text-[17px]">{item.ask}</span>
-                    {said === undefined && <span className="hidden text-sm text-ash sm:inline">not asked</span>}
-                    <Answer label={`Yes: ${item.ask}`} chosen={said === 'yes'} off={!enabled} onChoose={() => answer(index, 'yes')} halt>
-                      yes
-                    </Answer>
-                    <Answer label={`No: ${item.ask}`} chosen={said === 'no'} off={!enabled} onChoose={() => answer(index, 'no')}>
-                      no
-                    </Answer>
-                  </li>
-                )
-              })}
+              {group.items
+                .filter((item) => asked.some((a) => a.id === item.id))
+                .map((item) => {
+                  const index = items.findIndex((i) => i.id === item.id)
+                  const said = exam.screen[item.id]
+                  return (
+                    <li
+                      key={item.id}
+                      ref={(node) => {
+                        if (node) rows.current.set(item.id, node)
+                      }}
+                      aria-current={index === at ? 'true' : undefined}
+                      className={`flex items-center gap-3 px-4 py-1.5 ${index === at ? 'bg-glow' : ''}`}
+                    >
+                      <span className="grow text-[17px]">{item.ask}</span>
+                      {said === undefined && <span className="hidden text-sm text-ash sm:inline">not asked</span>}
+                      <Answer label={`Yes: ${item.ask}`} chosen={said === 'yes'} off={!enabled} onChoose={() => answer(index, 'yes')} halt>
+                        yes
+                      </Answer>
+                      <Answer label={`No: ${item.ask}`} chosen={said === 'no'} off={!enabled} onChoose={() => answer(index, 'no')}>
+                        no
+                      </Answer>
+                    </li>
+                  )
+                })}
             </ul>
           </section>
         ))}

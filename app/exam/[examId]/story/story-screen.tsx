@@ -9,6 +9,7 @@ import type { Place } from '@/core/vocabulary/body-area'
 import { BodyChart } from '@/ui/body-chart/body-chart'
 import { useExam } from '@/ui/exam/store'
 import { ConsentCard } from './consent-card'
+import { FactsCard } from './facts-card'
 import { SymptomCard } from './symptom-card'
 
 const EMPTY: Omit<Symptom, 'id'> = { words: '', places: [], qualities: [], now: null, worst: null, usual: null, bringsOn: '', eases: '', stirring: null }
@@ -31,15 +32,20 @@ export function StoryScreen() {
     if (record([{ type: 'symptom-described', symptom: next, ...EMPTY }])) setChosen(next)
   }
   const toggle = (place: Place) => describe({ places: current.places.includes(place) ? current.places.filter((p) => p !== place) : [...current.places, place] })
+  /** A stroke of the finger paints every place it crosses, or wipes them when it began on a painted one. */
+  const stroke = (places: readonly Place[], paints: boolean) =>
+    describe({ places: paints ? [...new Set([...current.places, ...places])] : current.places.filter((p) => !places.includes(p)) })
   return (
     <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] content-start gap-6 overflow-y-auto px-6 py-5 lg:grid-cols-[minmax(0,26rem)_1fr]">
       <section aria-label="Where it is">
         <h1 className="text-2xl">Story</h1>
         <BodyChart
+          key={current.id}
           label={current.id}
           painted={current.places}
           others={exam.symptoms.filter((s) => s.id !== current.id).flatMap((s) => s.places)}
           onToggle={toggle}
+          onStroke={stroke}
           disabled={locked}
         />
       </section>
@@ -62,6 +68,7 @@ export function StoryScreen() {
             <Plus size={18} aria-hidden="true" /> Another symptom
           </button>
         )}
+        <FactsCard />
         <ConsentCard />
         <div className="flex flex-wrap gap-3">
           <Link href={`/exam/${exam.id}/safety`} className="inline-flex min-h-12 items-center rounded-card border border-ink px-6 text-lg font-semibold">

@@ -5,6 +5,8 @@ import { type ReactNode, useId } from 'react'
 import { placesWords } from '@/core/findings/place-fits'
 import type { Stirring } from '@/core/record/event'
 import type { Symptom } from '@/core/record/exam'
+import { distributionHints } from '@/core/story/distribution'
+import { IRRITABILITY_WORDS, irritabilityOf } from '@/core/story/irritability'
 import { QUALITIES, type Quality } from '@/core/vocabulary/quality'
 import { capital } from '@/core/vocabulary/sentence'
 
@@ -40,6 +42,7 @@ export function SymptomCard({ symptom, open, locked, onOpen, onDescribe, onRemov
     )
   }
   const { stirring } = symptom
+  const hints = distributionHints(symptom.places)
   const stir = (change: Partial<Stirring>) => onDescribe({ stirring: { stirredBy: null, settles: null, ...stirring, ...change } })
   return (
     <fieldset disabled={locked} className="min-w-0 rounded-card border-2 border-lantern bg-sheet px-4 py-4 sm:px-5">
@@ -60,38 +63,61 @@ export function SymptomCard({ symptom, open, locked, onOpen, onDescribe, onRemov
           ))}
         </ToggleGroup.Root>
       </Row>
-      <Row label="How strong right now, 0 to 10">
-        <ToggleGroup.Root
-          type="single"
-          aria-label="How strong right now"
-          value={symptom.now === null ? '' : String(symptom.now)}
-          onValueChange={(value) => onDescribe({ now: value === '' ? null : Number(value) })}
-          className="flex"
-        >
-          {Array.from({ length: 11 }, (_, n) => (
-            <ToggleGroup.Item
-              key={n}
-              value={String(n)}
-              className="figures -ml-px min-h-11 min-w-6 grow border border-hair first:rounded-l-md last:rounded-r-md data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-dust"
-            >
-              {n}
-            </ToggleGroup.Item>
-          ))}
-        </ToggleGroup.Root>
-      </Row>
+      <Strength label="How strong right now" value={symptom.now} onGive={(now) => onDescribe({ now })} />
+      <div className="grid gap-x-5 md:grid-cols-2">
+        <Strength label="At its worst" value={symptom.worst} onGive={(worst) => onDescribe({ worst })} small />
+        <Strength label="As it usually is" value={symptom.usual} onGive={(usual) => onDescribe({ usual })} small />
+      </div>
       <div className="grid gap-x-5 sm:grid-cols-2">
         <Words label="Brings it on" value={symptom.bringsOn} onLeave={(bringsOn) => onDescribe({ bringsOn })} />
         <Words label="Eases it" value={symptom.eases} onLeave={(eases) => onDescribe({ eases })} />
         <Choice label="Stirred up by this much" options={STIRRED} value={stirring?.stirredBy} onChoose={(stirredBy) => stir({ stirredBy })} />
         <Choice label="Settles in" options={SETTLES} value={stirring?.settles} onChoose={(settles) => stir({ settles })} />
       </div>
-      <p className="mt-3 flex items-center gap-4 text-ash">
+      <p className="mt-3 text-ash">
+        Irritability: <strong className="text-ink">{IRRITABILITY_WORDS[irritabilityOf(symptom)]}</strong>
+        {hints.length > 0 && <span className="ml-3">{hints.join(' ')}</span>}
+      </p>
+      <p className="mt-1 flex items-center gap-4 text-ash">
         {symptom.places.length > 0 ? capital(placesWords(symptom.places)) : 'No place painted yet.'}
         <button type="button" onClick={onRemove} className="ml-auto min-h-11 px-2 underline underline-offset-4">
           Remove {symptom.id}
         </button>
       </p>
     </fieldset>
+  )
+}
+
+interface StrengthProps {
+  readonly label: string
+  readonly value: number | null
+  readonly onGive: (value: number | null) => void
+  readonly small?: boolean
+}
+
+/** A strip from 0 to 10. */
+function Strength({ label, value, onGive, small = false }: StrengthProps) {
+  return (
+    <Row label={small ? label : `${label}, 0 to 10`}>
+      <ToggleGroup.Root
+        type="single"
+        aria-label={label}
+        value={value === null ? '' : String(value)}
+        onValueChange={(given) => onGive(given === '' ? null : Number(given))}
+        className="flex"
+      >
+        {Array.from({ length: 11 }, (_, n) => (
+          <ToggleGroup.Item
+            key={n}
+            value={String(n)}
+            aria-label={small ? `${n}, ${label.toLowerCase()}` : String(n)}
+            className={`figures -ml-px min-w-6 grow border border-hair first:rounded-l-md last:rounded-r-md data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-dust ${small ? 'min-h-11 text-sm' : 'min-h-11'}`}
+          >
+            {n}
+          </ToggleGroup.Item>
+        ))}
+      </ToggleGroup.Root>
+    </Row>
   )
 }
 

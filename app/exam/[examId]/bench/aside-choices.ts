@@ -1,0 +1,34 @@
+import type { Exam } from '@/core/record/exam'
+import { WARNINGS } from '@/core/safety/warnings'
+import type { Aside, Bench } from './use-bench'
+
+/** One thing that can be chosen on a strip over the answers. */
+export interface AsideChoice {
+  readonly words: string
+  readonly choose: (bench: Bench) => void
+}
+
+/** Reasons for leaving a test out, most common first. */
+const REASONS = ['too sore for it', 'cannot lie or sit that way', 'not needed', 'no time', 'patient refused'] as const
+
+/** What each strip says, and offers. */
+export const ASIDE_WORDS: Record<Aside, string> = {
+  skip: 'Left out, because',
+  warning: 'A warning sign',
+  rate: 'How strong is it now?',
+}
+
+/** The choices of a strip, in the order of their digits. */
+export function asideChoices(aside: Aside, exam: Pick<Exam, 'symptoms'>): readonly AsideChoice[] {
+  switch (aside) {
+    case 'skip':
+      return REASONS.map((why) => ({ words: why, choose: (bench) => bench.skip(why) }))
+    case 'warning':
+      return WARNINGS.map((sign) => ({ words: sign.words, choose: (bench) => bench.warn(sign.id) }))
+    case 'rate': {
+      const [first] = exam.symptoms
+      if (!first) return []
+      return Array.from({ length: 11 }, (_, now) => ({ words: String(now), choose: (bench: Bench) => bench.rate(first.id, now) }))
+    }
+  }
+}

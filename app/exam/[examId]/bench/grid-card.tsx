@@ -1,0 +1,97 @@
+'use client'
+
+import type { GridOutline } from '@/core/record/outline'
+import { Key } from '@/ui/key'
+import { LandmarkFigure } from '@/ui/figure/landmark-figure'
+import type { Bench, InHand } from './use-bench'
+
+interface Props {
+  readonly bench: Bench
+  readonly inHand: InHand
+  readonly grid: GridOutline
+}
+
+/** A table filled in by arrows and digits, or by touch; what is left open was not examined. */
+export function GridCard({ bench, inHand, grid }: Props) {
+  const { table } = bench
+  const here = table.all[table.at]
+  return (
+    <div className="flex min-h-0 flex-1 gap-5 overflow-y-auto pb-3">
+      <table className="h-min border-separate border-spacing-x-2 border-spacing-y-1">
+        <caption className="sr-only">{inHand.stage.label}. Arrows move, a digit gives the value, Space the usual one.</caption>
+        <thead>
+          <tr className="text-left text-[15px] text-ash">
+            <td />
+            {grid.columns.map((column) => (
+              <th key={column.id} scope="col" className="px-1 font-normal">
+                {column.words}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {grid.rows.map((row) => (
+            <tr key={row.id}>
+              <th scope="row" className="whitespace-nowrap pr-3 text-left font-normal">
+                {row.words}
+              </th>
+              {grid.columns.map((column) => {
+                const index = table.all.findIndex((c) => c.row === row && c.column === column)
+                const cell = table.all[index]
+                if (!cell) return <td key={column.id} />
+                const value = table.cells[cell.id]
+                const words = column.values.find((v) => v.id === value)?.words
+                const now = index === table.at
+                const odd = value !== undefined && column.usual !== undefined && value !== column.usual
+                return (
+                  <td key={column.id}>
+                    <button
+                      type="button"
+                      aria-label={`${row.words}, ${column.words}: ${words ?? 'not examined'}`}
+                      aria-current={now ? 'true' : undefined}
+                      onClick={(e) => {
+                        e.currentTarget.blur()
+                        if (now) table.turn()
+                        else table.moveTo(index)
+                      }}
+                      className={`min-h-11 min-w-24 rounded-lg border-2 px-2 ${now ? 'border-lantern' : 'border-hair'} ${odd ? 'bg-glow font-semibold' : value === undefined ? 'grain' : 'bg-sheet'}`}
+                    >
+                      {words ?? <span className="text-ash">–</span>}
+                    </button>
+                  </td>
+                )
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {here && (
+        <div className="sticky top-0 h-min min-w-40">
+          <h3 className="text-base text-ash">
+            {here.row.words}
+            {grid.columns.length > 1 && `, ${here.column.words}`}
+          </h3>
+          <ul className="mt-1 space-y-1">
+            {here.column.values.map((value, i) => (
+              <li key={value.id}>
+                <button
+                  type="button"
+                  onClick={(e) => {
+                    e.currentTarget.blur()
+                    table.set(value.id)
+                  }}
+                  className="flex min-h-11 w-full items-center justify-between gap-4 rounded-lg border border-hair bg-sheet px-3 text-left"
+                >
+                  {value.words}
+                  {value.id === here.column.usual && <span className="text-sm text-ash">usual</span>}
+                  <Key>{/^[0-9]$/.test(value.id) ? value.id : String(i + 1)}</Key>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {inHand.test.id === 'pelvic-landmarks' && <LandmarkFigure cells={table.cells} className="h-min w-52 shrink-0" />}
+    </div>
+  )
+}

@@ -1,0 +1,249 @@
+'use client'
+
+import { useHotkeys } from 'react-hotkeys-hook'
+import type { Exam } from '@/core/record/exam'
+import { useExam } from '@/ui/exam/store'
+import { keysOf, useHands } from '@/ui/exam/hands'
+import { mnemonics } from '@/ui/mnemonics'
+import { asideChoices } from './aside-choices'
+import { offeredWords, placesOffered } from './places-offered'
+import type { Bench } from './use-bench'
+
+/** Leaves a focused button, link or field its own Enter and Space. */
+const ownsKey = (e: KeyboardEvent) => e.target instanceof HTMLElement && e.target.closest('a, button, input, select, textarea, [role=dialog]') !== null
+/** Typing into a field is never an answer. */
+const typing = (e: KeyboardEvent) => e.target instanceof HTMLElement && e.target.closest('input, select, textarea, [role=dialog]') !== null
+
+interface Others {
+  readonly showKeys: () => void
+  readonly go: () => void
+  readonly pair: () => void
+  readonly toggleVoice: () => void
+}
+
+/** Every key of the bench; four of them, and a pedal's, are enough for a whole examination. */
+export function useBenchKeys(bench: Bench, dialogOpen: boolean, others: Others) {
+  const { exam } = useExam()
+  const [{ pedal }] = useHands()
+  const enabled = !dialogOpen && !exam.signed
+  const act = { enabled, preventDefault: true, ignoreEventWhen: ownsKey }
+  const letter = { enabled, preventDefault: true, ignoreEventWhen: typing }
+  const pedalled = { enabled, preventDefault: true, ignoreEventWhen: typing }
+  const next = () => quiet(bench)
+  const own = () => loud(bench)
+  useHotkeys('space, pagedown', next, act, [bench])
+  useHotkeys('enter, pageup', own, act, [bench])
+  useHotkeys(keysOf('escape, period', pedal.stop), bench.stop, letter, [bench, pedal])
+  useHotkeys(keysOf('backspace', pedal.back), bench.back, letter, [bench, pedal])
+  useHotkeys(pedal.next || 'f23', next, pedalled, [bench, pedal])
+  useHotkeys(pedal.own || 'f24', own, pedalled, [bench, pedal])
+  useHotkeys('bracketleft', () => bench.changeSide('left'), letter, [bench])
+  useHotkeys('bracketright', () => bench.changeSide('right'), letter, [bench])
+  useHotkeys('shift+left', () => bench.move(-1), letter, [bench])
+  useHotkeys('shift+right', () => bench.move(1), letter, [bench])
+  useHotkeys('up', () => (bench.pending ? bench.change({ intensity: Math.min(10, bench.pending.intensity + 1) }) : bench.table.moveBy(-1, 0)), letter, [bench])
+  useHotkeys('down', () => (bench.pending ? bench.change({ intensity: Math.max(0, bench.pending.intensity - 1) }) : bench.table.moveBy(1, 0)), letter, [bench])
+  useHotkeys('left', () => bench.table.moveBy(0, -1), letter, [bench])
+  useHotkeys('right', () => bench.table.moveBy(0, 1), letter, [bench])
+  // Letters mean places while something is being confirmed, and moves of the bench otherwise.
+  useHotkeys('a,b,c,d,e,f,g,h,i,j,k,l,m,n,o,p,q,r,s,t,u,v,w,x,y,z', (_, hotkey) => byLetter(hotkey.keys?.join('') ?? '', bench, exam, others), letter, [bench])
+  useHotkeys('0,1,2,3,4,5,6,7,8,9', (_, hotkey) => byDigit(hotkey.keys?.join('') ?? '', bench, exam), letter, [bench])
+  useHotkeys('shift+slash', others.showKeys, { enabled: !dialogOpen, preventDefault: true, ignoreEventWhen: typing })
+}
+
+/** Space: nothing, no change, the first choice, another trial, the usual value. */
+function quiet(bench: Bench) {
+  const { inHand, pending, aside, table } = bench
+  if (!inHand || pending || aside) return
+  if (inHand.asksFor) {
+    bench.renew('agreed', 'declined')
+    return
+  }
+  switch (inHand.stage.kind) {
+    case 'load': {
+      bench.answer('nothing')
+      return
+    }
+    case 'release':
+    case 'relief': {
+      bench.answer('unchanged')
+      return
+    }
+    case 'return': {
+      bench.answer('stayed-away')
+      return
+    }
+    case 'observe': {
+      bench.observe(inHand.stage.choices?.[0]?.id ?? '')
+      return
+    }
+    case 'measure': {
+      if (bench.typed === '' && bench.live === null) bench.measure()
+      else bench.addTrial()
+      return
+    }
+    case 'grid': {
+      const here = table.all[table.at]
+      if (!here) return
+      if (table.all.every((c) => table.cells[c.id] !== undefined)) {
+        bench.keepTable()
+        return
+      }
+      if (table.cells[here.id] === undefined) table.usual()
+      else table.moveTo(table.all.findIndex((c) => table.cells[c.id] === undefined))
+    }
+  }
+}
+
+/** Enter: own pain, it eases, the second choice, keep. */
+function loud(bench: Bench) {
+  const { inHand, pending, aside, table } = bench
+  if (!inHand || aside) return
+  if (inHand.asksFor) {
+    bench.renew('agreed', 'present')
+    return
+  }
+  if (pending) {
+    bench.confirm()
+    return
+  }
+  switch (inHand.stage.kind) {
+    case 'load': {
+      bench.ask('familiar')
+      return
+    }
+    case 'release':
+    case 'relief': {
+      bench.answer('eased')
+      return
+    }
+    case 'return': {
+      bench.answer('returned')
+      return
+    }
+    case 'observe': {
+      bench.observe(inHand.stage.choices?.[1]?.id ?? '')
+      return
+    }
+    case 'measure': {
+      bench.keepMeasured()
+      return
+    }
+    case 'grid': {
+      if (table.all.every((c) => table.cells[c.id] !== undefined)) bench.keepTable()
+      else table.turn()
+      return
+    }
+  }
+}
+
+function byLetter(key: string, bench: Bench, exam: Exam, others: Others) {
+  const { inHand, pending } = bench
+  const kind = inHand?.stage.kind
+  if (pending && inHand) {
+    choosePlace(bench, key, exam)
+    return
+  }
+  if (inHand?.asksFor && key === 'x') {
+    bench.renew('refused', 'declined')
+    return
+  }
+  switch (key) {
+    case 's':
+      if (kind === 'load') bench.answer('stretch')
+      return
+    case 'e':
+      if (kind === 'load') bench.ask('other')
+      return
+    case 'd':
+      if (kind === 'relief') bench.answer('worse')
+      return
+    case 'x':
+      if (kind === 'relief') bench.answer('nothing-to-relieve')
+      return
+    case 'p':
+      if (kind === 'measure') bench.keepMeasured('own-pain')
+      return
+    case 'u':
+      if (kind === 'grid') bench.table.restUsual()
+      return
+    case 'h':
+      if (kind === 'grid') bench.keepTable()
+      return
+    case 'a': {
+      bench.measure()
+      return
+    }
+    case 'l': {
+      bench.toggleLean()
+      return
+    }
+    case 't': {
+      bench.toggleHold()
+      return
+    }
+    case 'k': {
+      bench.open('skip')
+      return
+    }
+    case 'w': {
+      bench.open('warning')
+      return
+    }
+    case 'r': {
+      bench.open('rate')
+      return
+    }
+    case 'n': {
+      bench.takeSuggested()
+      return
+    }
+    case 'g': {
+      others.go()
+      return
+    }
+    case 'b': {
+      others.pair()
+      return
+    }
+    case 'v': {
+      others.toggleVoice()
+      return
+    }
+  }
+}
+
+function byDigit(digit: string, bench: Bench, exam: Exam) {
+  const { aside, inHand } = bench
+  if (aside) {
+    asideChoices(aside, exam)[aside === 'rate' ? Number(digit) : Number(digit) - 1]?.choose(bench)
+    return
+  }
+  if (bench.pending || !inHand || inHand.asksFor) return
+  if (inHand.stage.kind === 'grid') bench.table.byDigit(digit)
+  else if (inHand.stage.kind === 'observe') {
+    const choice = inHand.stage.choices?.find((c) => c.id === digit) ?? inHand.stage.choices?.[Number(digit) - 1]
+    if (choice) bench.observe(choice.id)
+  } else bench.type(digit)
+}
+
+function choosePlace(bench: Bench, key: string, exam: Exam) {
+  const { pending, inHand } = bench
+  if (!pending || !inHand) return
+  if (key === 's') {
+    const at = exam.symptoms.findIndex((s) => s.id === pending.symptom)
+    const next = exam.symptoms[(at + 1) % exam.symptoms.length]
+    if (next) bench.change({ symptom: next.id, places: [] })
+    return
+  }
+  if (key === 'x') {
+    bench.change({ placeUnknown: !pending.placeUnknown, places: [] })
+    return
+  }
+  const symptom = exam.symptoms.find((s) => s.id === pending.symptom)
+  const offered = placesOffered(inHand.test, inHand.side, symptom)
+  const place = offered[mnemonics(offered.map((place) => offeredWords(place, inHand.side))).indexOf(key)]
+  if (!place) return
+  const places = pending.places.includes(place) ? pending.places.filter((p) => p !== place) : [...pending.places, place]
+  bench.change({ places, placeUnknown: false })
+}

@@ -1,0 +1,43 @@
+'use client'
+
+import { useEffect, useRef, useState } from 'react'
+import { type Frame, parseFrame } from '@/core/metrology/frame'
+import type { Bench } from './use-bench'
+
+/**
+ * Listens to the devices paired with this examination and hands what they send to the bench.
+ *
+ * @param on - listen only once a code was made
+ * @returns what was heard last, in words; null before anything was
+ */
+export function usePaired(examId: string, on: boolean, bench: Bench): string | null {
+  const [heard, setHeard] = useState<string | null>(null)
+  const latest = useRef(bench)
+  useEffect(() => {
+    latest.current = bench
+  })
+  useEffect(() => {
+    if (!on) return
+    const stream = new EventSource(`/exam/${examId}/devices`)
+    stream.onmessage = (message: MessageEvent<string>) => {
+      const frame = parseFrame(message.data)
+      if (!frame) return
+      setHeard(words(frame))
+      pass(frame, latest.current)
+    }
+    return () => stream.close()
+  }, [examId, on])
+  return heard
+}
+
+function words(frame: Frame): string {
+  if (frame.channel === 'angle') return 'an angle'
+  return frame.device === 'bell rating' ? `${frame.value} of 10` : 'a press'
+}
+
+function pass(frame: Frame, bench: Bench): void {
+  if (frame.channel === 'angle') bench.feed(frame)
+  else if (frame.channel === 'button' && frame.device === 'bell rating') {
+    if (bench.pending) bench.change({ intensity: frame.value })
+  } else if (frame.channel === 'button' && frame.value === 1) bench.bell()
+}

@@ -1,0 +1,55 @@
+import { defineTest } from '../exam-test'
+import { close, ON_THE_BACK_FRONT } from '../poses'
+import { otherwise, table } from '../reading/table'
+import { measure, observe } from '../stages'
+
+const FLEXED = { joint: 'rotation with the neck fully bent', min: 0, max: 80, usual: [15, 60] } as const
+const MEASURED = {
+  ...close(ON_THE_BACK_FRONT),
+  headTurn: 34,
+  measured: 'head-turn',
+  contacts: [
+    { on: 'head', along: 0, off: 9, from: 120 },
+    { on: 'head', along: 0, off: -9, from: 240 },
+  ],
+} as const
+const RESTS = { ...close(ON_THE_BACK_FRONT), headTurn: 20, contacts: [{ on: 'head', along: 0, off: -8, from: 250 }] } as const
+const PUSH = 'Neck in the middle, turned to comfort. Hand rests on the cheek: push towards the {side}, a tenth of your force, 7 s.'
+const GOES_ON = { further: 'Goes further', same: 'No further', pain: 'Own pain: stop' } as const
+
+/** Hold-relax for a restricted turn: a treatment probe, measured before and after against measurement error. */
+export const holdRelax = defineTest({
+  id: 'hold-relax',
+  name: 'Hold-relax for a restricted turn',
+  short: 'hold-relax',
+  alsoCalled: ['Contract-relax', 'Muscle energy'],
+  region: 'neck',
+  plannedFor: [],
+  purpose: 'Shows whether a gentle push and release gains range, for those who cannot relax or refuse manipulation.',
+  structures: ['suboccipital muscles', 'C1–C2 joint'],
+  posture: 'supine',
+  turn: 59,
+  sides: 'each',
+  plan: 'painful-side',
+  seconds: 120,
+  provocative: 1,
+  variants: [{ id: 'three-cycles', name: 'Three cycles of 7 seconds, towards the restricted side' }],
+  stages: [
+    measure('before', 'Before: turn in full flexion', 'Bend the neck fully; turn the head slowly to the {side} to the first stop.', FLEXED, MEASURED),
+    observe('cycle-1', 'Push 7 s, relax, turn further', PUSH, GOES_ON, RESTS, { holdSeconds: 7 }),
+    observe('cycle-2', 'Again', PUSH, GOES_ON, RESTS, { holdSeconds: 7 }),
+    observe('cycle-3', 'And again', PUSH, GOES_ON, RESTS, { holdSeconds: 7 }),
+    measure('after', 'After: turn in full flexion', 'Bend the neck fully again; turn the head slowly to the {side} to the first stop.', FLEXED, MEASURED),
+  ],
+  doesNotCount: ['a gain within measurement error'],
+  notWith: ['suspected upper-neck laxity'],
+  careWith: ['dizziness that was looked into'],
+  faults: ['pushing with more than a tenth', 'the neck bent while pushing', 'pressing on the cheek'],
+  reading: table({
+    source: 'joint-upper-neck',
+    lines: [],
+    otherwise: otherwise('not-applicable', 'a treatment probe, not a test of a source'),
+    gain: { before: 'before', after: 'after', mdc: 8 },
+  }),
+  shares: [],
+})

@@ -1,0 +1,64 @@
+'use client'
+
+import { useSyncExternalStore } from 'react'
+
+/** The four moves that run the whole bench, and the keys that a pedal or presenter types for each. */
+export const MOVES = ['next', 'own', 'stop', 'back'] as const
+export type Move = (typeof MOVES)[number]
+
+/** How this device is operated. Kept on the device, since a pedal belongs to a room and not to a record. */
+export interface Hands {
+  /** A further key for each move, as the browser names it; empty for none. */
+  readonly pedal: Readonly<Record<Move, string>>
+  /** Read the next instruction and question aloud. */
+  readonly voice: boolean
+  /** Bigger answers, for an arm's length. */
+  readonly big: boolean
+}
+
+const PLACE = 'dust-lantern-hands'
+const USUAL: Hands = { pedal: { next: '', own: '', stop: '', back: '' }, voice: false, big: false }
+const CHANGED = 'dust-lantern-hands-changed'
+
+let known: { readonly text: string | null; readonly hands: Hands } = { text: null, hands: USUAL }
+
+function read(): Hands {
+  const text = localStorage.getItem(PLACE)
+  if (text !== known.text) known = { text, hands: parse(text) }
+  return known.hands
+}
+
+/** What was kept, part by part; anything unreadable is as it usually is. */
+function parse(text: string | null): Hands {
+  try {
+    const kept = JSON.parse(text ?? '{}') as { pedal?: Partial<Record<Move, unknown>>; voice?: unknown; big?: unknown }
+    const key = (move: Move) => (typeof kept.pedal?.[move] === 'string' ? kept.pedal[move] : '')
+    return { pedal: { next: key('next'), own: key('own'), stop: key('stop'), back: key('back') }, voice: kept.voice === true, big: kept.big === true }
+  } catch {
+    return USUAL
+  }
+}
+
+function subscribe(changed: () => void): () => void {
+  window.addEventListener(CHANGED, changed)
+  window.addEventListener('storage', changed)
+  return () => {
+    window.removeEventListener(CHANGED, changed)
+    window.removeEventListener('storage', changed)
+  }
+}
+
+/** How this device is operated, and the way to change it. */
+export function useHands(): readonly [Hands, (change: Partial<Hands>) => void] {
+  const hands = useSyncExternalStore(subscribe, read, () => USUAL)
+  const change = (part: Partial<Hands>) => {
+    localStorage.setItem(PLACE, JSON.stringify({ ...read(), ...part }))
+    window.dispatchEvent(new Event(CHANGED))
+  }
+  return [hands, change]
+}
+
+/** The keys of one move for the shortcut library: the built-in ones and the pedal's. */
+export function keysOf(builtIn: string, pedal: string): string {
+  return pedal === '' ? builtIn : `${builtIn}, ${pedal}`
+}
