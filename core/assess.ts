@@ -4,6 +4,7 @@ import { CLUSTERS } from './clusters'
 import { type Interplay, interplayOf } from './clusters/interplay'
 import { type RuleVerdict, ruleVerdict } from './clusters/verdict'
 import { type Prior, priorOf, UNKNOWN_N, WEIGHED, type WeighedSource } from './evidence/prior'
+import { rowsOf } from './evidence/register'
 import { type Weighed, weigh } from './evidence/weigh'
 import { findingsOf } from './findings/findings'
 import type { Finding, SourceReading } from './findings/finding'
@@ -105,7 +106,7 @@ function sourceVerdict(
   const own = rules.filter((r) => r.side === side && r.cluster.source === source)
   const pointers = findings
     .filter((f) => f.about === side)
-    .flatMap((f) => f.readings.filter((r) => r.source === source && (r.strength === 'pointer' || weighedId === undefined)).map((r) => ({ ...r, test: f.test })))
+    .flatMap((f) => f.readings.filter((r) => r.source === source && (r.strength === 'pointer' || weighedId === undefined || rowsOf(f.test).length === 0)).map((r) => ({ ...r, test: f.test })))
   const common = { side, family: sourceOf(source).family, rules: own, pointers }
   if (weighedId) {
     const prior = startOf(weighedId, side, exam, priors)

@@ -27,7 +27,7 @@ describe('the force pad', () => {
     expect(good?.inBand).toBeGreaterThan(0.95)
     expect(good?.overshoot).toBe(0)
     expect(good?.smoothness).toBeGreaterThan(0.95)
-    expect(good?.buildSeconds).toBeGreaterThan(3)
+    expect(good?.buildSeconds).toBeGreaterThan(2.5)
     const heavy = scorePress(held({ ...press, overshoot: 0.3 }), [245, 295])
     expect(heavy?.overshoot).toBeGreaterThan(40)
     const fast = scorePress(held({ ...press, buildSeconds: 0.8 }), [245, 295])

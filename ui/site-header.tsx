@@ -20,6 +20,9 @@ export function SiteHeader({ who }: Props) {
           <Link href="/library" className="px-1 py-2">
             Library
           </Link>
+          <Link href="/settings" className="px-1 py-2">
+            Settings
+          </Link>
         </nav>
         <p className="ml-auto text-ash">
           {who.name}

@@ -209,6 +209,7 @@ function answerable(exam: Exam, event: StageAnswered, book: Rulebook): Problem |
   }
   if ('lean' in event.answer && !expected.leanWatched) return no('Leaning back is not watched at this stage.', 'Leave it out.')
   if ('held' in event.answer && !expected.holdSeconds) return no('Nothing is held at this stage.', 'Leave the seconds out.')
+  if ('newtons' in event.answer && !expected.force) return no('No load is measured at this stage.', 'Leave the newtons out.')
   const unfit = misfit(event.answer, expected)
   if (unfit) return unfit
   const angle = angleOf(event.answer)

@@ -13,6 +13,8 @@ interface Watched {
   readonly lean?: boolean
   /** How long the position or load had been held when this was said, in whole seconds. */
   readonly held?: number
+  /** The highest load while it was pressed, in newtons, where a pad measured it. */
+  readonly newtons?: number
 }
 
 /** Nothing was felt. */

@@ -51,13 +51,14 @@ const said = <T extends string>(...kinds: [T, ...T[]]) => yup.string().strict().
 
 const lean = yup.boolean().strict()
 const held = yup.number().strict().integer().min(0).max(900)
+const newtons = yup.number().strict().integer().min(0).max(2000)
 const qualities = yup.array().strict().max(QUALITIES.length).of(yup.string().strict().oneOf(QUALITIES).defined())
 
 const ANSWERS: Record<string, yup.Schema> = {
-  nothing: shape({ said: said('nothing'), end: angle, lean, held }),
-  stretch: shape({ said: said('stretch'), places, end: angle, lean, held }),
-  familiar: shape({ said: said('familiar'), symptom, places, intensity: intensity.required(), onset: angle, lean, held }),
-  other: shape({ said: said('other'), places, words: yup.string().strict().max(200), qualities, end: angle, lean, held }),
+  nothing: shape({ said: said('nothing'), end: angle, lean, held, newtons }),
+  stretch: shape({ said: said('stretch'), places, end: angle, lean, held, newtons }),
+  familiar: shape({ said: said('familiar'), symptom, places, intensity: intensity.required(), onset: angle, lean, held, newtons }),
+  other: shape({ said: said('other'), places, words: yup.string().strict().max(200), qualities, end: angle, lean, held, newtons }),
   eased: shape({ said: said('eased') }),
   unchanged: shape({ said: said('unchanged') }),
   returned: shape({ said: said('returned'), lowered: angle }),

@@ -54,6 +54,8 @@ export interface StageOutline {
   readonly angle?: AngleLimits
   /** How long the position or load is held, in seconds; the time it was really held is recorded. */
   readonly holdSeconds?: number
+  /** Load that the press aims at, in newtons; the load it reached can be recorded. */
+  readonly force?: readonly [number, number]
   /** What can be observed, at an `observe` stage. */
   readonly choices?: readonly Choice[]
   /** The table, at a `grid` stage. */

@@ -1,9 +1,15 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import { NOTHING, opened, own, soreLeg, sorePelvis } from '@/tests/people'
+import { BUTTOCK, NOTHING, opened, own, soreLeg, sorePelvis } from '@/tests/people'
 import { renderAround } from '@/tests/exam-around'
 import { BenchScreen } from './bench-screen'
+
+/** Shooting pain from the neck into the right forearm. */
+const soreArm = () =>
+  opened()
+    .symptom('S1', { words: 'down the arm', places: ['right-neck-back', 'right-forearm-back'], qualities: ['shooting'], now: 3 })
+    .consent()
 
 const inHand = () => document.getElementById('in-hand')?.textContent ?? ''
 const board = () => screen.getByRole('complementary', { name: 'Board' })
@@ -123,5 +129,127 @@ describe('the bench by keyboard', () => {
     await waitFor(() => expect(screen.getByText('live, simulated')).toBeVisible(), { timeout: 3000 })
     await keys('a')
     expect(screen.getByText('the next answer keeps it')).toBeVisible()
+  })
+
+  it('fills a table by digits and arrows, the rest by one key, and reads it', async () => {
+    renderAround(soreLeg(), <BenchScreen />)
+    await keys('g', 'neurological screen leg left', '{Enter}')
+    await keys('5', '5', '5', '3')
+    expect(screen.getByRole('button', { name: 'L5 big toe up, strength: 3' })).toBeVisible()
+    await keys('{ArrowUp}', '4', 'u', ' ')
+    expect(screen.getByText('Reflexes, 0 to 4+').parentElement?.parentElement).toHaveAttribute('aria-current', 'step')
+    await keys('u', ' ', 'u', ' ', 'u', ' ')
+    expect(board()).toHaveTextContent('points to it: 1')
+    expect(screen.getByRole('button', { name: 'Neurological screen, leg, left: reproduced' })).toBeVisible()
+  })
+
+  it('a table runs from four keys: usual and on, turn the value, keep; back empties the last cell', async () => {
+    renderAround(soreLeg(), <BenchScreen />)
+    await keys('g', 'neurological screen leg left', '{Enter}')
+    await keys(' ', ' ', '{Enter}', '{Enter}')
+    expect(screen.getByRole('button', { name: 'L4 ankle up, strength: 4' })).toBeVisible()
+    await keys('{Backspace}')
+    expect(screen.getByRole('button', { name: 'L4 ankle up, strength: not examined' })).toBeVisible()
+    await keys(...Array.from({ length: 4 }, () => ' '), ' ')
+    expect(screen.getByText('Strength, 0 to 5').parentElement).toHaveTextContent('filled in')
+  })
+
+  it('takes up to three trials, tells mean and spread, and keeps what stopped the movement', async () => {
+    renderAround(soreArm(), <BenchScreen />)
+    await keys('g', 'active neck rotation right', '{Enter}')
+    await keys('62', ' ', '58', ' ')
+    expect(screen.getByText('mean 60°, SD 2.8')).toBeVisible()
+    await keys('57', 'p')
+    await keys('g', 'active neck rotation right', '{Enter}')
+    expect(screen.getByText(/Done before/)).toHaveTextContent('59° (mean of 3, SD 2.6): less than 60° to this side')
+  })
+
+  it('relief has its own answers, and nothing to relieve is not negative', async () => {
+    renderAround(soreArm(), <BenchScreen />)
+    await keys('g', 'hand on head right', '{Enter}')
+    expect(screen.getByRole('button', { name: /It eases/ })).toBeVisible()
+    await keys('x')
+    await keys('g', 'hand on head right', '{Enter}')
+    expect(screen.getByText(/Done before/)).toHaveTextContent('inconclusive')
+  })
+
+  it('leaves a test out with a reason, and takes that back', async () => {
+    renderAround(sorePelvis(), <BenchScreen />)
+    await keys('g', 'faber right', '{Enter}')
+    await keys('k', '2')
+    expect(screen.getByRole('button', { name: 'FABER, right: left out' })).toHaveAttribute('title', 'Left out: cannot lie or sit that way.')
+    await keys('{Backspace}')
+    expect(screen.getByRole('button', { name: 'FABER, right: to do' })).toBeVisible()
+  })
+
+  it('a warning sign stops everything in two keys', async () => {
+    renderAround(sorePelvis(), <BenchScreen />)
+    await keys('w', '1')
+    expect(
+      screen
+        .getAllByRole('alert')
+        .map((a) => a.textContent)
+        .join(),
+    ).toMatch('Keep them seated or lay them flat')
+    expect(screen.getByRole('button', { name: 'FABER, right: barred' })).toBeVisible()
+  })
+
+  it('moves the test in hand by keyboard, and the order stays', async () => {
+    renderAround(soreLeg(), <BenchScreen />)
+    const chips = () =>
+      within(screen.getByRole('navigation', { name: /Planned/ }))
+        .getAllByRole('button')
+        .map((b) => b.getAttribute('aria-label'))
+    const before = chips()
+    await keys('{Shift>}{ArrowRight}{/Shift}')
+    expect(chips().slice(0, 2)).toEqual([before[1], before[0]])
+    expect(inHand()).toMatch('Slump, right')
+  })
+
+  it('asks again before touching the sacrum; a no leaves the test out', async () => {
+    renderAround(sorePelvis(), <BenchScreen />)
+    await keys('g', 'sacral thrust', '{Enter}')
+    expect(screen.getByRole('group', { name: 'Consent for this contact' })).toHaveTextContent('the sacrum')
+    await keys('x')
+    await keys('g', 'sacral thrust', '{Enter}')
+    expect(screen.getByRole('group', { name: 'Consent for this contact' })).toBeVisible()
+    await keys(' ')
+    expect(screen.getByRole('button', { name: /That is my pain/ })).toBeVisible()
+  })
+
+  it('says so when the side in hand is not the sore one, where only that one is read', async () => {
+    renderAround(sorePelvis(), <BenchScreen />)
+    await keys('g', 'thigh thrust left', '{Enter}')
+    expect(screen.getByText('You said right is the sore side; this is the left.')).toBeVisible()
+    await keys(']')
+    expect(screen.queryByText(/this is the left/)).toBeNull()
+  })
+
+  it('times a hold, and the seconds go with the answer', async () => {
+    renderAround(sorePelvis(), <BenchScreen />)
+    await keys('g', 'thigh thrust right', '{Enter}')
+    await keys('t')
+    expect(screen.getByRole('timer')).toHaveTextContent('5 s left')
+    await waitFor(() => expect(screen.getByRole('timer')).toHaveTextContent('4 s left'), { timeout: 2500 })
+    await keys('{Enter}', 'b', '{Enter}')
+    await keys('g', 'thigh thrust right', '{Enter}')
+    expect(screen.getByText(/Done before/)).toHaveTextContent('reproduced')
+  })
+
+  it('another result needs a reason, and both stay', async () => {
+    renderAround(sorePelvis().test('faber', 'right', [BUTTOCK]), <BenchScreen />)
+    await keys('g', 'faber right', '{Enter}')
+    await userEvent.click(screen.getByRole('button', { name: 'Set another result' }))
+    await userEvent.type(screen.getByRole('textbox', { name: 'Reason for the other result' }), 'knee hurt instead')
+    await userEvent.click(screen.getByRole('button', { name: 'Keep' }))
+    expect(screen.getByText(/Done before/)).toHaveTextContent('inconclusive. Set by the examiner: knee hurt instead. From what was observed: reproduced.')
+  })
+
+  it('a pedal key from the settings of this device answers as Enter does', async () => {
+    localStorage.setItem('dust-lantern-hands', JSON.stringify({ pedal: { own: 'q' } }))
+    renderAround(sorePelvis(), <BenchScreen />)
+    await keys('q')
+    expect(screen.getByRole('group', { name: 'That is my pain' })).toBeVisible()
+    localStorage.clear()
   })
 })

@@ -13,7 +13,9 @@ import { Key } from '@/ui/key'
 import { useExam } from '@/ui/exam/store'
 import { type AngleMark, PoseFigure } from '@/ui/figure/pose-figure'
 import { GatePanel } from '@/ui/exam/gate-panel'
+import { ForceGauge } from './force-gauge'
 import { GridCard } from './grid-card'
+import { OverrideForm } from './override-form'
 import type { Bench, InHand } from './use-bench'
 
 interface Props {
@@ -70,11 +72,22 @@ export function HandCard({ bench, inHand }: Props) {
           </p>
         )}
       </div>
-      {!bench.pending && (stage.angle !== undefined || stage.leanWatched === true || stage.holdSeconds > 0) && (
+      {stage.force && (bench.force.live !== null || bench.force.score) && <ForceGauge {...bench.force} band={stage.force} />}
+      {!bench.pending && (stage.angle !== undefined || stage.leanWatched === true || stage.holdSeconds > 0 || stage.force !== undefined) && (
         <div className="flex gap-3 pb-3">
           {stage.angle && (
             <Small pressed={bench.live !== null} keyName="A" onPress={bench.measure}>
               {bench.live === null ? 'Simulated inclinometer' : 'Take this angle'}
+            </Small>
+          )}
+          {stage.force && (
+            <Small pressed={bench.force.live !== null} keyName="F" onPress={bench.playForce}>
+              {bench.force.live === null ? 'Simulated force pad' : 'Let go'}
+            </Small>
+          )}
+          {test.id === 'craniocervical-flexion' && stage.grid && (
+            <Small pressed={bench.cuff !== null} keyName="C" onPress={bench.playCuff}>
+              {bench.cuff === null ? 'Simulated cuff, this step' : <span className="figures">{bench.cuff.toFixed(1)} mmHg</span>}
             </Small>
           )}
           {stage.holdSeconds > 0 && (
@@ -145,14 +158,15 @@ function spreadWords(trials: readonly number[], unit: string): string {
 
 /** What this test showed when it was done before. */
 function Before({ inHand }: { readonly inHand: InHand }) {
-  const { assessment } = useExam()
+  const { exam, assessment } = useExam()
   const sides = inHand.side === 'none' ? (['left', 'right'] as const) : [inHand.side]
   const found = sides.flatMap((side) => findingFor(assessment.findings, inHand.test.id, side) ?? [])
   const told = found.find((f) => f.result === 'positive') ?? found[0]
   return (
-    <p className="mt-1.5 rounded-card border border-hair bg-sheet px-3 py-1.5 text-base">
+    <div className="mt-1.5 rounded-card border border-hair bg-sheet px-3 py-1.5 text-base">
       Done before{told ? `: ${RESULT_WORDS[told.result]}. ${told.why}` : '.'} Answering repeats it.
-    </p>
+      {told && !exam.signed && <OverrideForm finding={told} />}
+    </div>
   )
 }
 

@@ -13,6 +13,7 @@ const KEYS: readonly (readonly [readonly string[], string])[] = [
   [['0', '…', '9'], 'an angle, a choice or the value of a cell'],
   [['A'], 'start the inclinometer, or take its angle'],
   [['T'], 'time the hold'],
+  [['F', 'C'], 'the simulated force pad; the simulated cuff'],
   [['P'], 'keep: own pain stopped the movement'],
   [['U', 'H'], 'the rest of a table is usual; keep it as it is'],
   [['D', 'X'], 'more of it; nothing was there to relieve'],

@@ -170,6 +170,12 @@ function byLetter(key: string, bench: Bench, exam: Exam, others: Others) {
     case 'h':
       if (kind === 'grid') bench.keepTable()
       return
+    case 'f':
+      bench.playForce()
+      return
+    case 'c':
+      bench.playCuff()
+      return
     case 'a': {
       bench.measure()
       return

@@ -6,6 +6,8 @@ import { testById } from '@/core/catalogue'
 import type { ExamTest, IntimateRegion, Stage } from '@/core/catalogue/exam-test'
 import { offeredIntensity } from '@/core/findings/familiar'
 import { lastRun, nextStep, postureOf, type RouteLeg, type RouteStep, routeOf, stepKey, variantFor } from '@/core/planner/route'
+import { HOLD_SECONDS, judgeHold } from '@/core/metrology/cuff'
+import { type ForceScore, scorePress } from '@/core/metrology/force'
 import type { Frame } from '@/core/metrology/frame'
 import type { Answer, LimitedBy, SymptomId } from '@/core/record/answer'
 import type { EventContent } from '@/core/record/event'
@@ -18,7 +20,10 @@ import type { Place } from '@/core/vocabulary/body-area'
 import type { Posture } from '@/core/vocabulary/posture'
 import type { Quality } from '@/core/vocabulary/quality'
 import type { TestSide } from '@/core/vocabulary/side'
+import { cuff as simulatedCuff } from '@/devices/simulated-cuff'
+import { forcePad } from '@/devices/simulated-force-pad'
 import { useExam } from '@/ui/exam/store'
+import { useFrames } from './use-frames'
 import { type Hold, useHold } from './use-hold'
 import { useInclinometer } from './use-inclinometer'
 import { type Table, useTable } from './use-table'
@@ -58,6 +63,12 @@ export interface Pending {
   readonly qualities: readonly Quality[]
 }
 
+/** A press on a pad: what it reads now, and how the last one was given. */
+export interface Force {
+  readonly live: number | null
+  readonly score: ForceScore | null
+}
+
 /** A strip that lies over the answers: leaving a test out, a warning sign, rating a symptom between tests. */
 export type Aside = 'skip' | 'warning' | 'rate'
 
@@ -81,6 +92,11 @@ export interface Bench {
   readonly lean: boolean
   readonly hint: string | null
   readonly hold: Hold
+  readonly force: Force
+  /** What the cuff under the neck reads, in mmHg; null while none runs. */
+  readonly cuff: number | null
+  readonly playForce: () => void
+  readonly playCuff: () => void
   readonly table: Table
   readonly choose: (test: ExamTest, side: TestSide) => void
   readonly takeSuggested: () => void
@@ -123,6 +139,9 @@ export type PlainAnswer = 'nothing' | 'stretch' | 'eased' | 'unchanged' | 'retur
 /** The limb rests this long before it is moved, so that the device can be zeroed, in milliseconds. */
 const STILL_MS = 2200
 
+/** The simulated cuff has reached its target by then, in milliseconds. */
+const REACHED_MS = 1300
+
 /** Trials of a range, at most. */
 const TRIALS = 3
 
@@ -138,6 +157,9 @@ export function useBench(): Bench {
   const [lean, setLean] = useState(false)
   const device = useInclinometer()
   const hold = useHold()
+  const pad = useFrames()
+  const cuff = useFrames()
+  const [score, setScore] = useState<ForceScore | null>(null)
   const route = routeOf(assessment)
   const suggested = nextStep(route, exam)
   const [ways, setWays] = useState<Readonly<Record<string, string>>>({})
@@ -154,6 +176,9 @@ export function useBench(): Bench {
     setLean(false)
     device.stop()
     hold.reset()
+    pad.stop()
+    cuff.stop()
+    setScore(null)
   }
   const choose = (test: ExamTest, side: TestSide) => {
     clear()
@@ -186,6 +211,7 @@ export function useBench(): Bench {
   const typedAngle = inHand?.stage.angle && typed !== '' ? Number(typed) : undefined
   const watched = {
     ...(inHand?.stage.leanWatched && { lean }),
+    ...(inHand?.stage.force && score && { newtons: Math.round(score.highest) }),
     ...(inHand?.stage.holdSeconds && hold.held !== null && { held: hold.held }),
   }
 
@@ -242,6 +268,8 @@ export function useBench(): Bench {
     lean,
     hint,
     hold,
+    force: { live: pad.live, score },
+    cuff: cuff.live,
     table,
     choose,
     takeSuggested: () => {
@@ -304,6 +332,37 @@ export function useBench(): Bench {
         to: from === 0 ? limits.usual[1] * 0.86 : limits.usual[1] * 0.3,
         speed: 15,
         stillMs: STILL_MS,
+      })
+    },
+    playForce: () => {
+      const band = inHand?.stage.force
+      if (!band) return
+      if (pad.live !== null) {
+        pad.stop()
+        return
+      }
+      setScore(null)
+      const press = { seed: `${exam.id} ${exam.length}`, target: (band[0] + band[1]) / 2, buildSeconds: 5, holdSeconds: 4, overshoot: 0.03 }
+      pad.play(forcePad(press), (trace) => {
+        // What comes after the hand lets go is not the press.
+        const until = (press.buildSeconds + press.holdSeconds) * 1000
+        setScore(
+          scorePress(
+            trace.filter((f) => f.t <= until).map((f) => ({ t: f.t, force: f.value })),
+            band,
+          ),
+        )
+      })
+    },
+    playCuff: () => {
+      const row = table.all[table.at]
+      const target = Number(row?.row.id.replace(/\D/g, ''))
+      if (inHand?.test.id !== 'craniocervical-flexion' || inHand.stage.kind !== 'grid' || !row || !target) return
+      const nod = { seed: `${exam.id} ${row.row.id}`, target, seconds: HOLD_SECONDS, sag: target > 26 ? 3 : 0.3 }
+      const index = table.at
+      cuff.play(simulatedCuff(nod), (trace) => {
+        const held = trace.map((f) => ({ t: f.t, mmHg: f.value })).filter((s) => s.t >= REACHED_MS && s.t <= REACHED_MS + HOLD_SECONDS * 1000)
+        if (held.length > 1) table.set(judgeHold(held, target).steady ? 'steady' : 'unsteady', index)
       })
     },
     toggleLean: () => {
@@ -421,7 +480,7 @@ export function useBench(): Bench {
   }
 }
 
-function plain(said: PlainAnswer, angle: number | undefined, watched: { readonly lean?: boolean; readonly held?: number }): Answer {
+function plain(said: PlainAnswer, angle: number | undefined, watched: { readonly lean?: boolean; readonly held?: number; readonly newtons?: number }): Answer {
   switch (said) {
     case 'nothing':
       return { said, ...watched, ...(angle !== undefined && { end: angle }) }

@@ -47,10 +47,14 @@ export function useTable(grid: GridOutline | undefined, key: string): Table {
   const now = state.key === key ? state : { key, cells: {}, at: 0, filled: [] }
   const all = cellsOf(grid ?? NONE)
   const here = all[now.at]
+  // From the latest state, not this drawing's: a device may fill a cell long after it was started.
   const put = (cell: Cell | undefined, value: string | undefined, on: boolean) => {
     if (!cell || value === undefined) return
     const at = on ? Math.min(all.length - 1, all.indexOf(cell) + 1) : all.indexOf(cell)
-    setState({ key, cells: { ...now.cells, [cell.id]: value }, at, filled: [...now.filled.filter((id) => id !== cell.id), cell.id] })
+    setState((latest) => {
+      const base = latest.key === key ? latest : { cells: {}, filled: [] }
+      return { key, cells: { ...base.cells, [cell.id]: value }, at, filled: [...base.filled.filter((id) => id !== cell.id), cell.id] }
+    })
   }
   return {
     cells: now.cells,

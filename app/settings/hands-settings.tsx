@@ -1,0 +1,100 @@
+'use client'
+
+import { useState } from 'react'
+import { MOVES, type Move, useHands } from '@/ui/exam/hands'
+import { Key } from '@/ui/key'
+
+const WORDS: Record<Move, readonly [string, string]> = {
+  next: ['Nothing, next', 'Space'],
+  own: ['That is my pain', 'Enter'],
+  stop: ['Stop', 'Esc'],
+  back: ['One step back', 'Backspace'],
+}
+
+/** How this device is operated with hands on the patient: pedal keys, voice, big answers. Kept on this device. */
+export function HandsSettings() {
+  const [hands, change] = useHands()
+  const [learning, setLearning] = useState<Move | null>(null)
+  const learn = (move: Move, key: string) => {
+    const taken = MOVES.find((m) => m !== move && hands.pedal[m] === key)
+    change({ pedal: { ...hands.pedal, ...(taken && { [taken]: '' }), [move]: key } })
+    setLearning(null)
+  }
+  return (
+    <section aria-labelledby="hands" className="mt-6 rounded-card border border-hair bg-sheet px-5 py-4">
+      <h2 id="hands" className="text-xl">
+        Hands on the patient
+      </h2>
+      <p className="mt-1 text-ash">The whole bench runs from four keys, so a foot pedal or a presenter that types keys can do it. Kept on this device.</p>
+      <table className="mt-3 w-full">
+        <thead className="text-left text-sm text-ash">
+          <tr>
+            <th scope="col" className="font-normal">
+              Move
+            </th>
+            <th scope="col" className="font-normal">
+              Key
+            </th>
+            <th scope="col" className="font-normal">
+              Pedal
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {MOVES.map((move) => (
+            <tr key={move} className="border-t border-hair">
+              <th scope="row" className="py-2 text-left font-semibold">
+                {WORDS[move][0]}
+              </th>
+              <td>
+                <Key>{WORDS[move][1]}</Key>
+              </td>
+              <td>
+                <button
+                  type="button"
+                  onClick={() => setLearning(move)}
+                  onBlur={() => setLearning(null)}
+                  onKeyDown={(e) => {
+                    if (learning !== move || e.key === 'Tab') return
+                    e.preventDefault()
+                    if (e.key === 'Escape') setLearning(null)
+                    else learn(move, e.code.toLowerCase().replace(/^key|^digit/, ''))
+                  }}
+                  className="min-h-11 min-w-44 rounded-card border-2 border-hair px-3 text-left"
+                >
+                  {learning === move ? 'Press the pedal now' : hands.pedal[move] === '' ? 'none: press to set' : hands.pedal[move]}
+                </button>
+                {hands.pedal[move] !== '' && (
+                  <button
+                    type="button"
+                    onClick={() => change({ pedal: { ...hands.pedal, [move]: '' } })}
+                    className="ml-2 min-h-11 px-2 underline underline-offset-4"
+                  >
+                    Take off
+                  </button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <div className="mt-4 space-y-2">
+        <Switch on={hands.voice} onChange={(voice) => change({ voice })}>
+          Read the next instruction and question aloud
+        </Switch>
+        <Switch on={hands.big} onChange={(big) => change({ big })}>
+          Bigger answers
+        </Switch>
+      </div>
+    </section>
+  )
+}
+
+function Switch({ on, onChange, children }: { readonly on: boolean; readonly onChange: (on: boolean) => void; readonly children: string }) {
+  return (
+    <label className="flex min-h-11 items-center gap-3">
+      <input type="checkbox" checked={on} onChange={(e) => onChange(e.target.checked)} className="size-6 accent-ink" />
+      {children}
+    </label>
+  )
+}
