@@ -47,7 +47,7 @@ test('the effort budget: slump, a raise with the device, the pelvic five', async
   await expect(heading).toContainText('Slump, left')
   const slump = counting(page)
   for (let stage = 0; stage < 14; stage++) await slump.press('Space')
-  await expect(heading).toContainText('Seated leg raise, left')
+  await expect(heading).toContainText('Neurological screen, leg, left')
   expect(slump.spent()).toBeLessThanOrEqual(14)
 
   // Positive leg raise with the device: onset angle, place, intensity and the ankle in 6 keys.

@@ -1,0 +1,328 @@
+import type { Page } from '@playwright/test'
+import { examFrom } from '../core/record/exam'
+import type { ExamEvent } from '../core/record/event'
+import { SCREEN } from '../core/safety/screen'
+import { type Clinic, expect, expectAccessible, expectSaved, goTo, press, test } from './clinic'
+
+const SINGLY = SCREEN.filter((group) => group.singly).flatMap((group) => group.items.filter((item) => item.onlyIf === undefined)).length
+const GROUPS = SCREEN.filter((group) => !group.singly).length
+
+/** A new person with one complaint, by keyboard alone: name, words, kind, strength, places, consent, the safety screen. */
+async function arrive(page: Page, clinic: Clinic, name: string, words: string, qualities: readonly string[], places: readonly string[]): Promise<void> {
+  await page.goto(`${clinic.url}/today`)
+  await press(page, 'p')
+  await page.keyboard.type(name)
+  await press(page, 'Enter')
+  await expect(page).toHaveURL(/story$/)
+  const field = page.getByLabel('In their own words')
+  await field.focus()
+  await page.keyboard.type(words)
+  await field.blur()
+  for (const quality of qualities) await page.getByRole('button', { name: quality }).press('Space')
+  await page.getByRole('radio', { name: '3', exact: true }).press('Space')
+  for (const place of places) {
+    const area = page.getByRole('checkbox', { name: new RegExp(`^${place}(,|$)`) })
+    await area.focus()
+    await press(page, 'Space')
+    await expect(area).toBeChecked()
+  }
+  await page.getByRole('button', { name: 'Agreed, verbally' }).press('Enter')
+  await page.getByRole('link', { name: 'Safety screen' }).press('Enter')
+  await expect(page).toHaveURL(/safety$/)
+  for (let i = 0; i < SINGLY; i++) await press(page, 'n')
+  for (let i = 0; i < GROUPS; i++) await press(page, 'r')
+  await expect(page.getByText('Every question is answered.')).toBeVisible()
+  await page.getByRole('link', { name: 'To the bench' }).press('Enter')
+  await expect(page).toHaveURL(/bench$/)
+}
+
+/** The record as it lies on disk, folded. */
+async function recordOf(page: Page) {
+  await expectSaved(page)
+  const url = page.url().replace(/\/bench.*$/, '/events')
+  const { events } = (await (await page.request.get(url)).json()) as { events: ExamEvent[] }
+  const exam = examFrom(events)
+  if (!exam) throw new Error('The examination is on disk.')
+  return exam
+}
+
+/** What was answered in the latest performance of a test, stage by stage. */
+const answersOf = (exam: Awaited<ReturnType<typeof recordOf>>, id: string, side: string) =>
+  exam.runs.findLast((run) => run.test === id && run.side === side)?.answers.map((a) => [a.stage, a.answer.said])
+
+test('a neck and arm, from the first question to the last test, by keyboard alone', async ({ page, clinic, context }) => {
+  await arrive(
+    page,
+    clinic,
+    'Hesper Quillon',
+    'burns to the thumb when I look up',
+    ['shooting', 'tingling'],
+    ['back of the right neck', 'right outer forearm', 'right thumb and first finger'],
+  )
+  const heading = page.locator('#in-hand')
+  const board = page.getByRole('complementary', { name: 'Board' })
+
+  // The planned order brings one test after the other; nothing is looked up by name.
+  await expect(heading).toContainText('Neurological screen, arm, left')
+  await press(page, 'u', 'Space', 'u', 'Space', 'u', 'Space', 'u', 'Space')
+  await expect(heading).toContainText('Neurological screen, arm, right')
+  await expectAccessible(page)
+  // Strength: down to C6, weak; the rest usual.
+  await press(page, 'ArrowDown', 'ArrowDown', '4', 'u', 'Space')
+  await press(page, 'u', 'ArrowUp', '1', 'Space')
+  await press(page, 'u', 'Space', 'u', 'Space')
+  await expect(board).toContainText('Neck root, C5–T1, right')
+
+  // Rotation: three trials each side; own pain stops the sore one.
+  await expect(heading).toContainText('Active neck rotation, left')
+  await press(page, '7', '0', 'Space', '7', '2', 'Space', '7', '1', 'Enter')
+  await expect(heading).toContainText('Active neck rotation, right')
+  await press(page, '5', '1', 'Space', '5', '4', 'Space', '5', '2', 'p')
+  await expect(heading).toContainText('Active neck side-bend, left')
+  await press(page, 'Space')
+  // A slip of the hand, taken back and given again.
+  await press(page, 'Enter', 'Backspace', 'Space')
+  await press(page, 'Backspace')
+  await expect(heading).toContainText('Active neck side-bend, right')
+  await press(page, 'Enter', 'o', 'Enter')
+  await expect(heading).toContainText('Hand on head, right')
+  await press(page, 'Enter')
+
+  // The server goes away in the middle; answers are kept, and delivered in order.
+  await context.setOffline(true)
+  await expect(heading).toContainText('Slump, left')
+  for (let stage = 0; stage < 14; stage++) await press(page, 'Space')
+  await expect(heading).toContainText('Neck extension and turn, left')
+  await press(page, 'Space', 's')
+  await context.setOffline(false)
+  await expectSaved(page)
+
+  // Graded compression: quiet, quiet, quiet, then into the arm on bending right. That ends it.
+  await expect(heading).toContainText('Neck compression, graded')
+  await press(page, 'Space', 'Space', 'Space', 'Enter', 'o', 'Enter')
+  await expect(heading).toContainText('Neck distraction')
+  await press(page, 'Enter', 'Space')
+
+  // Arm nerve test, better side first. The page is closed in the middle and opened again: exactly there.
+  await expect(heading).toContainText('Arm nerve test 1, median, left')
+  await press(page, 'Space', 'Space', 'Space')
+  const here = page.url()
+  await expectSaved(page)
+  await page.close()
+  const again = await context.newPage()
+  await again.goto(here)
+  await expect(again.locator('#in-hand')).toContainText('Arm nerve test 1, median, left')
+  await expect(again.getByText('Straighten the left elbow slowly.')).toBeVisible()
+  await press(again, '1', '0', 's', 's', 'Space')
+  await expect(again.locator('#in-hand')).toContainText('Arm nerve test 1, median, right')
+  await press(again, 'Space', 'Space', 'Space', '4', '2', 'Enter', 'o', 'Enter')
+  await expect(again.getByText('Keep the arm exactly there. Bend the head towards the right.')).toBeVisible()
+  await press(again, 'Enter', 'Enter')
+  await expect(again.locator('#in-hand')).toContainText('Arm nerve test 2a, median, left')
+
+  // The patient has had enough: the rest is left out, each with its reason.
+  await press(again, 'k', '1')
+  await expect(again.locator('#in-hand')).toContainText('Arm nerve test 2a, median, right')
+
+  const exam = await recordOf(again)
+  expect(answersOf(exam, 'neck-compression', 'none')).toEqual([
+    ['neutral', 'nothing'],
+    ['extension', 'nothing'],
+    ['bend-left', 'nothing'],
+    ['bend-right', 'familiar'],
+  ])
+  expect(answersOf(exam, 'ulnt-1', 'left')).toEqual([
+    ['girdle', 'nothing'],
+    ['abduct', 'nothing'],
+    ['turn-out', 'nothing'],
+    ['elbow', 'stretch'],
+    ['wrist', 'stretch'],
+    ['neck-away', 'nothing'],
+  ])
+  expect(answersOf(exam, 'ulnt-1', 'right')?.slice(3)).toEqual([
+    ['elbow', 'familiar'],
+    ['neck-towards', 'eased'],
+    ['neck-again', 'returned'],
+  ])
+  expect(exam.runs.find((run) => run.test === 'neck-rotation' && run.side === 'right')?.answers[0]?.answer).toEqual({
+    said: 'measured',
+    trials: [51, 54, 52],
+    limitedBy: 'own-pain',
+  })
+  expect(exam.runs.filter((run) => run.test === 'neck-side-bend').map((run) => run.side)).toEqual(['left', 'right'])
+  expect(exam.skips).toEqual([{ test: 'ulnt-2a', side: 'left', why: 'too sore for it' }])
+
+  await again.goto(here.replace('/bench', '/note'))
+  const note = again.getByRole('article', { name: 'Note' })
+  await expect(note).toContainText('52.3° (mean of 3, SD 1.5): less than 60° to this side')
+  await expect(note).toContainText('C6 elbow bend, wrist up 4'.replace(' 4', ''))
+  await expect(note).toContainText('Not done: Arm nerve test 2a, median, left (too sore for it).')
+})
+
+test('a low back and leg: chains, tables, holds, and what a result closes', async ({ page, clinic }) => {
+  await arrive(
+    page,
+    clinic,
+    'Lowen Carrick',
+    'down the front of the thigh, and it catches',
+    ['shooting', 'catching'],
+    ['front of the left thigh', 'left low back'],
+  )
+  const heading = page.locator('#in-hand')
+  await expect(heading).toContainText('Slump, right')
+  for (let stage = 0; stage < 14; stage++) await press(page, 'Space')
+  await expect(heading).toContainText('Neurological screen, leg, right')
+  for (let i = 0; i < 8; i++) await press(page, 'u', 'Space')
+  await expect(heading).toContainText('Seated leg raise, right')
+  for (let i = 0; i < 6; i++) await press(page, 'Space')
+  await expect(heading).toContainText('Straight leg raise, right')
+  await press(page, '8', '4', 'Space', '8', '2', 's')
+  // On to the knee bend by its name: the better side is quiet, and the chain goes on at that side.
+  await goTo(page, 'prone knee bend right')
+  await press(page, '1', '2', '0', 'Space', 'Space')
+  await expect(heading).toContainText('Prone lift, hand on the sacrum, right')
+  await expect(page.getByRole('group', { name: 'Consent for this contact' })).toBeVisible()
+  await expectAccessible(page)
+  await press(page, 'Enter', 'Space')
+  await expect(heading).toContainText('Prone lift, hand on the low back, right')
+  await press(page, '3', 'Space')
+  // The sore side brings it on: the chain ends there.
+  await goTo(page, 'prone knee bend left')
+  await press(page, '8', '5', 'Enter', 'f', 'Enter')
+  await expect(page.getByRole('button', { name: /Prone lift, hand on the sacrum, left/ })).toHaveCount(0)
+
+  // Instability: a level, own pain at rest, gone with the legs lifted.
+  await goTo(page, 'prone instability')
+  await press(page, '4', 'Enter', 'l', 'Enter', 'Enter', 'Enter')
+  // A hold that is timed: ten seconds are counted down, and the seconds held go with the answer.
+  await goTo(page, 'heels to buttocks')
+  await press(page, 't')
+  await expect(page.getByRole('timer')).toContainText('9 s left')
+  await press(page, 'Space')
+  // Repeated movements and the range in the flow of the hand.
+  await goTo(page, 'low-back range')
+  await press(page, '5', '8', 'Enter', '3', '2', '0', 'Enter', 'Space')
+  const exam = await recordOf(page)
+  expect(answersOf(exam, 'prone-instability', 'none')).toEqual([
+    ['level', 'observed'],
+    ['rest', 'familiar'],
+    ['lifted', 'eased'],
+    ['down-again', 'returned'],
+  ])
+  const heels = exam.runs.find((run) => run.test === 'heel-to-buttock')?.answers[0]?.answer
+  expect(heels?.said === 'nothing' && (heels.held ?? 0)).toBeGreaterThanOrEqual(1)
+  expect(exam.renewed).toEqual({ sacral: 'agreed' })
+  expect(answersOf(exam, 'lumbar-range', 'none')?.map(([stage]) => stage)).toEqual(['flexion', 'quality', 'extension', 'side-bend'])
+
+  // A warning sign: two keys, and nothing can be started any more.
+  await press(page, 'w', '5')
+  await expect(page.getByRole('heading', { name: 'Testing has stopped' })).toBeVisible()
+  await goTo(page, 'slump left')
+  await press(page, 'Space')
+  await expect(page.getByRole('alert', { name: 'Halt' }).first()).toContainText('Ask the cord and saddle questions')
+  const after = await recordOf(page)
+  expect(after.runs.length).toBe(exam.runs.length)
+})
+
+test('a pelvis: landmarks, directions, refusal, another order', async ({ page, clinic }) => {
+  await arrive(page, clinic, 'Senara Voss', 'deep behind on the left', ['aching'], ['left sacroiliac area', 'left buttock'])
+  const heading = page.locator('#in-hand')
+  await expect(heading).toContainText('Slump, right')
+  // The slump can wait: five steps later, by keyboard.
+  await press(page, 'Shift+ArrowRight', 'Shift+ArrowRight')
+  await press(page, 'n')
+  await expect(heading).toContainText('Slump, left')
+  await goTo(page, 'pelvic landmark')
+  await press(page, 'x')
+  await goTo(page, 'pubic joint shear')
+  await press(page, 'Space')
+  await press(page, '2', '2', 'u', 'Space')
+  await goTo(page, 'active leg raise left')
+  await press(page, '3', 'Enter', 'Enter')
+  await goTo(page, 'standing knee lift left')
+  // The sacrum was refused: no answer is taken until it is asked again.
+  await expect(page.getByRole('group', { name: 'Consent for this contact' })).toBeVisible()
+  await press(page, 'x')
+  for (const [name, answer] of [
+    ['pelvic distraction', 'Enter'],
+    ['faber left', 'Space'],
+    ['thigh thrust left', 'Enter'],
+    ['gaenslen left', 'Space'],
+    ['pelvic compression left', 'Enter'],
+  ] as const) {
+    await goTo(page, name)
+    await press(page, answer)
+    if (answer === 'Enter') await press(page, 'b', 'Enter')
+  }
+  await expect(page.getByRole('complementary', { name: 'Board' })).toContainText('pelvic five: met, 3 of 5')
+  // The wrong side is said aloud, and a key changes it.
+  await goTo(page, 'thigh thrust right')
+  await expect(page.getByText('You said left is the sore side; this is the right.')).toBeVisible()
+  const exam = await recordOf(page)
+  expect(exam.renewed).toEqual({ sacral: 'refused', pubic: 'agreed' })
+  expect(exam.skips.map((s) => [s.test, s.why])).toEqual([
+    ['pelvic-landmarks', 'contact refused'],
+    ['standing-hip-flexion', 'contact refused'],
+  ])
+  expect(exam.order.slice(0, 3)).toEqual(['slump left', 'seated-leg-raise right', 'slump right'])
+  expect(answersOf(exam, 'active-leg-raise', 'left')).toEqual([
+    ['effort', 'observed'],
+    ['pain', 'observed'],
+    ['compressed', 'observed'],
+  ])
+})
+
+test('a bell and a phone on the limb, joined by a code', async ({ page, clinic, context }) => {
+  await page.goto(`${clinic.url}/exam/${clinic.examOf('Corwin Teasel')}/bench`)
+  await goTo(page, 'straight leg raise left')
+  await press(page, 'b')
+  await page.getByRole('button', { name: 'Make a code' }).press('Enter')
+  const code = await page.locator('text=/^[2-9A-Z]{6}$/').innerText()
+  await expect(page.getByRole('img', { name: /to scan$/ })).toBeVisible()
+  await expectAccessible(page)
+  await press(page, 'Escape')
+
+  // A phone strapped to the limb: its tilt is the angle on the bench.
+  const phone = await context.newPage()
+  await phone.setViewportSize({ width: 390, height: 780 })
+  await phone.goto(`${clinic.url}/tilt/${code}`)
+  await expectAccessible(phone)
+  const sensor = await context.newCDPSession(phone)
+  await phone.getByRole('button', { name: 'Start at rest' }).click()
+  await sensor.send('DeviceOrientation.setDeviceOrientationOverride', { alpha: 0, beta: 0, gamma: 0 })
+  for (let beta = 2; beta <= 44; beta += 3) {
+    await sensor.send('DeviceOrientation.setDeviceOrientationOverride', { alpha: 10, beta, gamma: 0 })
+    await phone.waitForTimeout(40)
+  }
+  await expect(page.getByText('live, from the paired phone')).toBeVisible()
+  const shown = () =>
+    page
+      .locator('text=/^\\d+°$/')
+      .first()
+      .innerText()
+      .then((text) => Number(text.replace('°', '')))
+  await expect.poll(shown).toBeGreaterThanOrEqual(40)
+
+  // The bell: a press is the own pain, and takes the angle with it.
+  const bell = await context.newPage()
+  await bell.setViewportSize({ width: 390, height: 780 })
+  await bell.goto(`${clinic.url}/bell/${code.toLowerCase()}`)
+  await expectAccessible(bell)
+  await expect(bell.getByText('Corwin')).toHaveCount(0)
+  await bell.getByRole('button', { name: 'That is my pain' }).click()
+  await expect(bell.getByText('Heard.')).toBeVisible()
+  await expect(page.getByRole('group', { name: 'That is my pain' })).toBeVisible()
+  await bell.getByRole('button', { name: '7', exact: true }).click()
+  await expect(page.getByText('7 of 10')).toBeVisible()
+
+  // Another code opens nothing, and guessing is stopped; a malformed frame is refused.
+  const wrong = await page.request.post(`${clinic.url}/devices/AAAAAA`, { data: '{}' })
+  expect(wrong.status()).toBe(404)
+  const statuses = await Promise.all(
+    Array.from({ length: 14 }, (_, n) => page.request.post(`${clinic.url}/devices/BBBBB${n % 8}`, { data: '{}' }).then((r) => r.status())),
+  )
+  expect(statuses).toContain(429)
+  expect((await page.request.post(`${clinic.url}/devices/${code}`, { data: 'not a frame' })).status()).toBe(422)
+  await bell.goto(`${clinic.url}/bell/ZZZZZZ`)
+  await expect(bell.getByText('This code does not work')).toBeVisible()
+})
