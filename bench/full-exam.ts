@@ -1,3 +1,6 @@
+import { CATALOGUE } from '../core/catalogue'
+import { sidesOf } from '../core/record/outline'
+import { performed } from '../tests/people'
 import { RULEBOOK } from '../core/safety/rulebook'
 import type { Answer } from '../core/record/answer'
 import { type Composed, compose, composedId } from '../core/record/compose'
@@ -13,7 +16,7 @@ const own = (place: 'left-calf' | 'left-buttock', onset?: number): Answer => ({
   ...(onset !== undefined && { onset }),
 })
 
-/** An examination in which all twelve tests were done on every side they have. */
+/** An examination in which every test of the catalogue was done on every side it has. */
 export function fullExam(): Composed {
   const ids = { examId: composedId(AT, 'bench', 1), personId: composedId(AT, 'bench', 2) }
   const quietSlump = Array.from({ length: 7 }, () => NOTHING)
@@ -32,6 +35,13 @@ export function fullExam(): Composed {
     record = record.test('seated-leg-raise', side, [at(88), NOTHING, NOTHING]).test('hip-internal-rotation', side, [at(38)])
     for (const test of ['faber', 'thigh-thrust', 'gaenslen', 'sij-compression'])
       record = record.test(test, side, [side === 'left' ? own('left-buttock') : NOTHING])
+  }
+  // Everything else, quiet; what only follows a reproduced symptom was done above.
+  for (const test of CATALOGUE) {
+    for (const side of sidesOf(test)) {
+      const done = record.exam.runs.some((run) => run.test === test.id && run.side === side)
+      if (!done && !test.follows) record = performed(record, test.id, side)
+    }
   }
   return record
 }

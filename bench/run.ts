@@ -1,6 +1,7 @@
 // Measured comparisons, all in one run on this machine: npm run bench. Ratios carry over to other machines better than times.
 import { append } from './append'
 import { dependence } from './dependence'
+import { hands } from './hands'
 import { onset } from './onset'
 import { pages } from './pages'
 import { reassess } from './reassess'
@@ -10,3 +11,4 @@ dependence()
 append()
 onset()
 await pages()
+await hands()

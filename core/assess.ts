@@ -106,7 +106,11 @@ function sourceVerdict(
   const own = rules.filter((r) => r.side === side && r.cluster.source === source)
   const pointers = findings
     .filter((f) => f.about === side)
-    .flatMap((f) => f.readings.filter((r) => r.source === source && (r.strength === 'pointer' || weighedId === undefined || rowsOf(f.test).length === 0)).map((r) => ({ ...r, test: f.test })))
+    .flatMap((f) =>
+      f.readings
+        .filter((r) => r.source === source && (r.strength === 'pointer' || weighedId === undefined || rowsOf(f.test).length === 0))
+        .map((r) => ({ ...r, test: f.test })),
+    )
   const common = { side, family: sourceOf(source).family, rules: own, pointers }
   if (weighedId) {
     const prior = startOf(weighedId, side, exam, priors)

@@ -8,6 +8,7 @@ import { chromium, type Page } from '@playwright/test'
 import { fillDemoClinic } from '../db/demo/clinic'
 import { openDb } from '../db/open'
 import { examHeads } from '../db/queries/exams'
+import { askedItems, SCREEN } from '../core/safety/screen'
 import { CHROMIUM } from '../e2e/chromium'
 
 const out = process.argv[2] ?? 'docs/screenshots'
@@ -46,13 +47,15 @@ async function press(page: Page, keys: readonly string[]): Promise<void> {
 }
 
 const of = (name: string, screen: string) => `/exam/${exam[name] ?? ''}/${screen}`
+/** A no to each question that stands alone. */
+const SINGLY = askedItems({}).flatMap((item) => (SCREEN.some((group) => group.singly && group.items.includes(item)) ? ['n'] : []))
 const VIEWS: readonly View[] = [
   { name: 'today', at: '/today' },
   { name: 'story', at: of('Imre Talvane', 'story') },
   {
     name: 'safety',
     at: of('Corwin Teasel', 'safety'),
-    before: (page) => press(page, [...Array.from({ length: 16 }, () => 'n'), 'y', 'r', 'n', 'n', 'y']),
+    before: (page) => press(page, [...SINGLY, 'r', 'y', 'r', 'n', 'n', 'y']),
   },
   { name: 'bench', at: of('Imre Talvane', 'bench') },
   {
@@ -78,7 +81,7 @@ const VIEWS: readonly View[] = [
     name: 'bench-barred',
     at: of('Corwin Teasel', 'safety'),
     before: async (page) => {
-      await press(page, [...Array.from({ length: 16 }, () => 'n'), 'y'])
+      await press(page, [...SINGLY, 'r', 'y'])
       await page.getByRole('link', { name: 'To the bench' }).click()
       await page.waitForURL(/bench$/)
       await press(page, ['g'])
@@ -86,6 +89,26 @@ const VIEWS: readonly View[] = [
       await press(page, ['Enter'])
     },
   },
+  { name: 'bench-arm', at: of('Teodor Quill', 'bench') },
+  {
+    name: 'bench-table',
+    at: of('Teodor Quill', 'bench'),
+    before: async (page) => {
+      await press(page, ['g'])
+      await page.keyboard.type('neurological screen arm right')
+      await press(page, ['Enter', '5', '5', '4', '5'])
+    },
+  },
+  {
+    name: 'bench-pair',
+    at: of('Corwin Teasel', 'bench'),
+    before: async (page) => {
+      await press(page, ['b'])
+      await page.getByRole('button', { name: 'Make a code' }).click()
+      await page.waitForTimeout(600)
+    },
+  },
+  { name: 'settings', at: '/settings' },
   { name: 'weigh', at: of('Odalys Brightmoor', 'weigh') },
   { name: 'note', at: of('Odalys Brightmoor', 'note') },
   { name: 'library', at: '/library' },

@@ -1,5 +1,5 @@
 import type { ExamTest } from '../catalogue/exam-test'
-import type { Answer } from '../record/answer'
+import { type Answer, angleOf } from '../record/answer'
 import type { Exam, Run } from '../record/exam'
 import { nextStage } from '../record/ladder'
 import { otherSide, SIDES, type Side } from '../vocabulary/side'
@@ -27,7 +27,18 @@ export interface Repertory {
  * The one place where raw answers become meaning. The latest finished performance of a test counts; a
  * run still on its ladder is not a finding yet. A test that another one already answered is filled from it.
  */
-export function findingsOf(exam: Exam, { testById, all }: Repertory): readonly Finding[] {
+export function findingsOf(exam: Exam, repertory: Repertory): readonly Finding[] {
+  const known = KNOWN.get(exam)
+  if (known?.all === repertory.all) return known.findings
+  const findings = read(exam, repertory)
+  KNOWN.set(exam, { all: repertory.all, findings })
+  return findings
+}
+
+/** An examination is never changed in place, so what it means can be kept with it: gates, rules and screens all ask. */
+const KNOWN = new WeakMap<Exam, { readonly all: Repertory['all']; readonly findings: readonly Finding[] }>()
+
+function read(exam: Exam, { testById, all }: Repertory): readonly Finding[] {
   const latest = new Map<string, Finding>()
   for (const run of exam.runs) {
     const test = testById(run.test)
@@ -99,7 +110,7 @@ function interpret(test: ExamTest, run: Run, side: Side, about: Side, exam: Exam
       result: read.result,
       why: read.why,
       readings: read.readings,
-      checks: read.checks ?? [],
+      checks: [...(read.checks ?? []), ...heightWords(test, run)],
       symptom: told?.said === 'familiar' ? told.symptom : null,
       places: told && 'places' in told ? told.places : [],
       intensity: told?.said === 'familiar' ? told.intensity : null,
@@ -134,6 +145,15 @@ function readRun(test: ExamTest, run: Run, told: Answer | undefined, side: Side,
     case 'crossed':
       return readCrossed(reading, told, side, exam)
   }
+}
+
+/** A quantity that is not an angle is told beside the reason, which speaks of degrees. */
+function heightWords(test: ExamTest, run: Run): readonly string[] {
+  return run.answers.flatMap(({ stage, answer }) => {
+    const limits = test.stages.find((s) => s.id === stage)?.angle
+    const value = angleOf(answer)
+    return limits?.unit && value !== undefined ? [`${limits.joint.charAt(0).toUpperCase()}${limits.joint.slice(1)}: ${value}${limits.unit}.`] : []
+  })
 }
 
 function measuresOf(run: Run): Finding['measures'] {

@@ -24,10 +24,15 @@ export function loadsNeck(test: string, variant: string): boolean {
   return HAVE_NECK_STEPS.has(test) && !variant.startsWith(WITHOUT_NECK)
 }
 
-/** Is this test, done this way, one the gate is about? */
-export function isBarred(gate: Pick<Gate, 'bars' | 'strength'>, test: string, variant: string): boolean {
+/**
+ * Is this test, done this way, one the gate is about?
+ *
+ * @param because - what closed the gate; a repeat is barred only for the test that did
+ */
+export function isBarred(gate: Pick<Gate, 'bars' | 'strength'>, test: string, variant: string, because: readonly string[] = []): boolean {
   const { bars } = gate
   if ('neckLoad' in bars) return loadsNeck(test, variant) || (gate.strength === 'halt' && LIGAMENT_TESTS.includes(test))
+  if ('repeats' in bars) return because.includes(test)
   if ('provoking' in bars) return (testById(test)?.provocative ?? 0) > 0
   return bars.tests === 'all' || bars.tests.includes(test)
 }

@@ -49,8 +49,13 @@ export interface Gate {
   readonly do: string
 }
 
-/** Which tests a gate is about: all, those named, those that load the neck, or those that provoke. */
-export type Barred = { readonly tests: 'all' } | { readonly tests: readonly string[] } | { readonly neckLoad: true } | { readonly provoking: true }
+/** Which tests a gate is about: all, those named, those that load the neck, those that provoke, or a repeat of what closed it. */
+export type Barred =
+  | { readonly tests: 'all' }
+  | { readonly tests: readonly string[] }
+  | { readonly neckLoad: true }
+  | { readonly provoking: true }
+  | { readonly repeats: true }
 
 /** Declare a gate. */
 export function defineGate(gate: Gate): Gate {

@@ -24,6 +24,7 @@ import { ligamentsFirst } from './gates/ligaments-first'
 import { malignancy, malignancyOne } from './gates/malignancy'
 import { neckTrauma } from './gates/neck-trauma'
 import { neckUnsupported } from './gates/neck-unsupported'
+import { neuralRepeat } from './gates/neural-repeat'
 import { pregnancy } from './gates/pregnancy'
 import { pressure } from './gates/pressure'
 import { saddleFound } from './gates/saddle-found'
@@ -72,6 +73,7 @@ export const GATES: readonly Gate[] = [
   irritable,
   ligamentsCare,
   ligamentPain,
+  neuralRepeat,
   dizzyOld,
   ageSeventy,
   thinBones,

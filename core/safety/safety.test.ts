@@ -14,7 +14,7 @@ import { examFrom } from '../record/exam'
 import { GATES } from '.'
 import { isBarred, loadsNeck } from './barred'
 import { irritabilityOf } from '../story/irritability'
-import { irritabilityNow, restUntil } from './state'
+import { irritabilityNow, restUntil, unsettled } from './state'
 import { RULEBOOK } from './rulebook'
 import { AGE_FACTS, barring, closedGates, heeding, unasked } from './safety'
 import { askedItems, SCREEN } from './screen'
@@ -224,6 +224,23 @@ describe('gates that results close', () => {
     // Asked only after an accident; unasked it is no hole.
     expect(askedItems({}).map((i) => i.id)).not.toContain('cannot-turn')
     expect(askedItems({ 'neck-accident': 'yes' }).map((i) => i.id)).toContain('cannot-turn')
+  })
+
+  it('a nerve test that brought the symptom on is repeated with care; the others are not touched by that', () => {
+    const raised = soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)])
+    expect(heeding(raised.exam, 'leg-raise', 'neutral').map((c) => c.gate.id)).toEqual(['neural-repeat'])
+    expect(heeding(raised.exam, 'slump', 'neck-first')).toEqual([])
+    expect(heeding(raised.exam, 'leg-raise-ankle', 'moved')).toEqual([])
+    expect(barring(raised.exam, 'leg-raise', 'neutral')).toBeUndefined()
+  })
+
+  it('asks about a symptom five minutes after a test raised it, once, and not the day after', () => {
+    const raised = soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)])
+    const at = raised.exam.runs[0]?.answers[0]?.at ?? 0
+    const minutes = (n: number) => unsettled(raised.exam, at + n * 60_000)
+    expect([minutes(4), minutes(6), minutes(60 * 24)]).toEqual([null, 'S1', null])
+    expect(unsettled(raised.then({ type: 'symptom-rated', symptom: 'S1', now: 3 }).exam, at + 6 * 60_000)).toBeNull()
+    expect(unsettled(soreLeg().test('leg-raise', 'left', [own(['left-calf'], 4, 48)]).exam, at + 6 * 60_000)).toBeNull()
   })
 
   it('refused contact keeps its tests out, and leaves the others', () => {

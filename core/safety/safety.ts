@@ -95,12 +95,12 @@ function isDone(exam: Exam, id: string): boolean {
 
 /** The closed gate that keeps this test from starting this way; undefined when none does. */
 export function barring(exam: Exam, test: string, variant: string): ClosedGate | undefined {
-  return closedGates(exam).find(({ gate, opened }) => gate.strength !== 'caution' && opened === null && isBarred(gate, test, variant))
+  return closedGates(exam).find(({ gate, opened, because }) => gate.strength !== 'caution' && opened === null && isBarred(gate, test, variant, because))
 }
 
 /** What to heed while this test is done: cautions, and gates that were opened with a reason. */
 export function heeding(exam: Exam, test: string, variant: string): readonly ClosedGate[] {
-  return closedGates(exam).filter(({ gate, opened }) => (gate.strength === 'caution' || opened !== null) && isBarred(gate, test, variant))
+  return closedGates(exam).filter(({ gate, opened, because }) => (gate.strength === 'caution' || opened !== null) && isBarred(gate, test, variant, because))
 }
 
 /** How many questions of the screen have no answer yet: open holes, never a no. */

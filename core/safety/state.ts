@@ -1,4 +1,5 @@
 import { testById } from '../catalogue'
+import type { SymptomId } from '../record/answer'
 import type { Exam, Run } from '../record/exam'
 import { examIrritability } from '../story/irritability'
 import { areaOf, bodyArea, sideOf } from '../vocabulary/body-area'
@@ -59,6 +60,26 @@ function raised(exam: Exam, which: 'latest' | 'any'): boolean {
       return last !== undefined && r.now - rest >= STILL_RAISED && r.at - last.at >= SETTLING_MS
     })
   })
+}
+
+/** How long after a test it is still worth asking, in milliseconds: an examination that was left for the day is not. */
+const WORTH_ASKING_MS = 60 * 60_000
+
+/**
+ * The symptom to ask about again: raised by two points or more in a test, five minutes ago or longer, and not rated since.
+ *
+ * @param now - milliseconds since 1970
+ */
+export function unsettled(exam: Pick<Exam, 'symptoms' | 'runs' | 'ratings'>, now: number): SymptomId | null {
+  const found = exam.symptoms.find((symptom) => {
+    const rest = symptom.now
+    const last = exam.runs
+      .flatMap((run) => run.answers)
+      .findLast((a) => a.answer.said === 'familiar' && a.answer.symptom === symptom.id && rest !== null && a.answer.intensity - rest >= STILL_RAISED)
+    if (!last || now - last.at < SETTLING_MS || now - last.at > WORTH_ASKING_MS) return false
+    return !exam.ratings.some((r) => r.symptom === symptom.id && r.at > last.at)
+  })
+  return found?.id ?? null
 }
 
 /** Did a test bring something into the saddle, or into both legs at once? */

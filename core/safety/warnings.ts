@@ -4,6 +4,6 @@ export const WARNINGS = [
   { id: 'drop', words: 'Drop attack' },
   { id: 'flicker', words: 'Eyes flicker' },
   { id: 'electric', words: 'Electric feeling' },
-  { id: 'both-legs-now', words: 'Symptom in both legs' },
-  { id: 'saddle-now', words: 'Symptom in the saddle' },
+  { id: 'both-legs-now', words: 'Both legs at once' },
+  { id: 'saddle-now', words: 'In the saddle' },
 ] as const

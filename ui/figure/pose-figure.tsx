@@ -36,10 +36,9 @@ export function PoseFigure({ figure, describes, angle = null, marks = [], classN
         .map((l) => (
           <Limbs key={l.id} limbs={[l]} fill="var(--skin-far)" />
         ))}
-      {figure.head.seen === 'profile' && <Head head={figure.head} />}
       <Limbs limbs={trunk} fill="var(--skin)" />
       <Clothes figure={figure} />
-      {figure.head.seen !== 'profile' && <Head head={figure.head} />}
+      <Head head={figure.head} />
       <Limbs limbs={figure.limbs.filter((l) => l.layer === 'near' && l.id.includes('arm'))} fill="var(--skin)" />
       {figure.joint && <Arc joint={figure.joint} angle={angle} marks={marks} />}
       {figure.hands.map((hand, i) => (

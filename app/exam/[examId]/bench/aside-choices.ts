@@ -1,4 +1,4 @@
-import type { Exam } from '@/core/record/exam'
+import type { SymptomId } from '@/core/record/answer'
 import { WARNINGS } from '@/core/safety/warnings'
 import type { Aside, Bench } from './use-bench'
 
@@ -19,16 +19,14 @@ export const ASIDE_WORDS: Record<Aside, string> = {
 }
 
 /** The choices of a strip, in the order of their digits. */
-export function asideChoices(aside: Aside, exam: Pick<Exam, 'symptoms'>): readonly AsideChoice[] {
+export function asideChoices(aside: Aside, rated: SymptomId | null): readonly AsideChoice[] {
   switch (aside) {
     case 'skip':
       return REASONS.map((why) => ({ words: why, choose: (bench) => bench.skip(why) }))
     case 'warning':
       return WARNINGS.map((sign) => ({ words: sign.words, choose: (bench) => bench.warn(sign.id) }))
-    case 'rate': {
-      const [first] = exam.symptoms
-      if (!first) return []
-      return Array.from({ length: 11 }, (_, now) => ({ words: String(now), choose: (bench: Bench) => bench.rate(first.id, now) }))
-    }
+    case 'rate':
+      if (rated === null) return []
+      return Array.from({ length: 11 }, (_, now) => ({ words: String(now), choose: (bench: Bench) => bench.rate(rated, now) }))
   }
 }

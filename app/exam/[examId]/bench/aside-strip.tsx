@@ -1,21 +1,18 @@
 'use client'
 
 import { useState } from 'react'
-import { useExam } from '@/ui/exam/store'
 import { Key } from '@/ui/key'
 import { ASIDE_WORDS, asideChoices } from './aside-choices'
 import type { Aside, Bench } from './use-bench'
 
 /** A strip over the answers: why a test is left out, which warning sign was seen, how strong a symptom is now. */
 export function AsideStrip({ bench, aside }: { readonly bench: Bench; readonly aside: Aside }) {
-  const { exam } = useExam()
   const [own, setOwn] = useState('')
-  const first = exam.symptoms[0]
-  const title = aside === 'rate' && first ? `${first.id}: ${ASIDE_WORDS.rate}` : ASIDE_WORDS[aside]
+  const title = aside === 'rate' && bench.rated ? `${bench.rated}: ${ASIDE_WORDS.rate}` : ASIDE_WORDS[aside]
   return (
     <div role="group" aria-label={title} className="flex flex-wrap items-center gap-2 px-6 py-3">
       <span className={`mr-1 font-semibold ${aside === 'warning' ? 'text-halt' : ''}`}>{title}</span>
-      {asideChoices(aside, exam).map((choice, i) => (
+      {asideChoices(aside, bench.rated).map((choice, i) => (
         <button
           key={choice.words}
           type="button"

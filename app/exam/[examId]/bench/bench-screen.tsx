@@ -17,9 +17,11 @@ import { PostureTrack } from './posture-track'
 import { useBench } from './use-bench'
 import { useBenchKeys } from './use-bench-keys'
 import { useRest } from './use-rest'
+import { useSettling } from './use-settling'
 import { useVoice } from './use-voice'
 import { closedGates } from '@/core/safety/safety'
 import { GatePanel } from '@/ui/exam/gate-panel'
+import { Key } from '@/ui/key'
 import { useHands } from '@/ui/exam/hands'
 import { useExam } from '@/ui/exam/store'
 
@@ -32,6 +34,7 @@ export function BenchScreen() {
   const [pairing, setPairing] = useState(false)
   const [hands, setHands] = useHands()
   const rest = useRest(exam)
+  const settling = useSettling(exam)
   useBenchKeys(bench, keys || going || pairing, {
     showKeys: () => setKeys(true),
     go: () => setGoing(true),
@@ -89,6 +92,11 @@ export function BenchScreen() {
             >
               Agreed, verbally
             </button>
+          </p>
+        )}
+        {settling && !exam.signed && (
+          <p role="status" className="px-6 pt-2">
+            <strong>Five minutes since {settling} was raised.</strong> How strong is it now? <Key>R</Key>
           </p>
         )}
         {rest > 0 && (

@@ -75,7 +75,7 @@ export function HandCard({ bench, inHand }: Props) {
       {stage.force && (bench.force.live !== null || bench.force.score) && <ForceGauge {...bench.force} band={stage.force} />}
       {!bench.pending && (stage.angle !== undefined || stage.leanWatched === true || stage.holdSeconds > 0 || stage.force !== undefined) && (
         <div className="flex gap-3 pb-3">
-          {stage.angle && (
+          {stage.angle && !stage.angle.unit && (
             <Small pressed={bench.live !== null} keyName="A" onPress={bench.measure}>
               {bench.live === null ? 'Simulated inclinometer' : 'Take this angle'}
             </Small>

@@ -29,7 +29,7 @@ export function useBenchKeys(bench: Bench, dialogOpen: boolean, others: Others) 
   const act = { enabled, preventDefault: true, ignoreEventWhen: ownsKey }
   const letter = { enabled, preventDefault: true, ignoreEventWhen: typing }
   const pedalled = { enabled, preventDefault: true, ignoreEventWhen: typing }
-  const next = () => quiet(bench)
+  const next = () => quiet(bench, exam)
   const own = () => loud(bench)
   useHotkeys('space, pagedown', next, act, [bench])
   useHotkeys('enter, pageup', own, act, [bench])
@@ -47,14 +47,18 @@ export function useBenchKeys(bench: Bench, dialogOpen: boolean, others: Others) 
   useHotkeys('right', () => bench.table.moveBy(0, 1), letter, [bench])
   // Letters mean places while something is being confirmed, and moves of the bench otherwise.
   useHotkeys('a,b,c,d,e,f,g,h,i,j,k,l,m,n,o,p,q,r,s,t,u,v,w,x,y,z', (_, hotkey) => byLetter(hotkey.keys?.join('') ?? '', bench, exam, others), letter, [bench])
-  useHotkeys('0,1,2,3,4,5,6,7,8,9', (_, hotkey) => byDigit(hotkey.keys?.join('') ?? '', bench, exam), letter, [bench])
+  useHotkeys('0,1,2,3,4,5,6,7,8,9', (_, hotkey) => byDigit(hotkey.keys?.join('') ?? '', bench), letter, [bench])
   useHotkeys('shift+slash', others.showKeys, { enabled: !dialogOpen, preventDefault: true, ignoreEventWhen: typing })
 }
 
 /** Space: nothing, no change, the first choice, another trial, the usual value. */
-function quiet(bench: Bench) {
+function quiet(bench: Bench, exam: Exam) {
   const { inHand, pending, aside, table } = bench
-  if (!inHand || pending || aside) return
+  if (!inHand || aside) return
+  if (pending) {
+    nextPlace(bench, exam)
+    return
+  }
   if (inHand.asksFor) {
     bench.renew('agreed', 'declined')
     return
@@ -219,10 +223,10 @@ function byLetter(key: string, bench: Bench, exam: Exam, others: Others) {
   }
 }
 
-function byDigit(digit: string, bench: Bench, exam: Exam) {
+function byDigit(digit: string, bench: Bench) {
   const { aside, inHand } = bench
   if (aside) {
-    asideChoices(aside, exam)[aside === 'rate' ? Number(digit) : Number(digit) - 1]?.choose(bench)
+    asideChoices(aside, bench.rated)[aside === 'rate' ? Number(digit) : Number(digit) - 1]?.choose(bench)
     return
   }
   if (bench.pending || !inHand || inHand.asksFor) return
@@ -231,6 +235,20 @@ function byDigit(digit: string, bench: Bench, exam: Exam) {
     const choice = inHand.stage.choices?.find((c) => c.id === digit) ?? inHand.stage.choices?.[Number(digit) - 1]
     if (choice) bench.observe(choice.id)
   } else bench.type(digit)
+}
+
+/** One place after the other, for hands with few keys; after the last comes “cannot say”. */
+function nextPlace(bench: Bench, exam: Exam) {
+  const { pending, inHand } = bench
+  if (!pending || !inHand) return
+  const offered = placesOffered(
+    inHand.test,
+    inHand.side,
+    exam.symptoms.find((s) => s.id === pending.symptom),
+  )
+  const [only] = pending.places
+  const next = pending.placeUnknown || only === undefined ? offered[0] : offered[offered.indexOf(only) + 1]
+  bench.change(next ? { places: [next], placeUnknown: false } : { places: [], placeUnknown: true })
 }
 
 function choosePlace(bench: Bench, key: string, exam: Exam) {

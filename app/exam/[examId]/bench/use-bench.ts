@@ -15,6 +15,7 @@ import type { Exam, Run } from '@/core/record/exam'
 import { nextStage } from '@/core/record/ladder'
 import { sidesOf } from '@/core/record/outline'
 import { barring, type ClosedGate, heeding } from '@/core/safety/safety'
+import { unsettled } from '@/core/safety/state'
 import { soreSides } from '@/core/story/sore-sides'
 import type { Place } from '@/core/vocabulary/body-area'
 import type { Posture } from '@/core/vocabulary/posture'
@@ -79,6 +80,8 @@ export interface Bench {
   readonly inHand: InHand | null
   readonly pending: Pending | null
   readonly aside: Aside | null
+  /** The symptom that the rating strip asks about. */
+  readonly rated: SymptomId | null
   /** Typed so far; the next answer takes it. */
   readonly typed: string
   /** Trials measured so far at this stage. */
@@ -150,6 +153,7 @@ export function useBench(): Bench {
   const [chosen, setChosen] = useState<{ test: string; side: TestSide } | null>(null)
   const [pending, setPending] = useState<Pending | null>(null)
   const [aside, setAside] = useState<Aside | null>(null)
+  const [rated, setRated] = useState<SymptomId | null>(null)
   const [typed, setTyped] = useState('')
   const [trials, setTrials] = useState<readonly number[]>([])
   const [hint, setHint] = useState<string | null>(null)
@@ -260,6 +264,7 @@ export function useBench(): Bench {
     inHand,
     pending,
     aside,
+    rated,
     typed,
     trials,
     live: device.live,
@@ -318,7 +323,8 @@ export function useBench(): Bench {
     },
     measure: () => {
       const limits = inHand?.stage.angle
-      if (!limits) return
+      // Only angles have a device; heights and counts are typed.
+      if (!limits || limits.unit) return
       if (device.live !== null) {
         setTyped(String(device.live))
         device.stop()
@@ -435,6 +441,7 @@ export function useBench(): Bench {
         setHint('There is no symptom in the story to rate.')
         return
       }
+      if (next === 'rate') setRated(unsettled(exam, Date.now()) ?? exam.symptoms[0]?.id ?? null)
       setPending(null)
       setAside(next === aside ? null : next)
     },
