@@ -49,7 +49,7 @@ export function HandsSettings() {
               <td>
                 <Key>{WORDS[move][1]}</Key>
               </td>
-              <td>
+              <td className="py-1">
                 <button
                   type="button"
                   onClick={() => setLearning(move)}
