@@ -16,7 +16,14 @@ export default defineConfig({
       {
         extends: true,
         plugins: [react()],
-        test: { name: 'ui', environment: 'jsdom', include: ['ui/**/*.test.{ts,tsx}', 'app/**/*.test.tsx'], setupFiles: ['./tests/setup-ui.ts'] },
+        test: {
+          name: 'ui',
+          environment: 'jsdom',
+          include: ['ui/**/*.test.{ts,tsx}', 'app/**/*.test.tsx'],
+          setupFiles: ['./tests/setup-ui.ts'],
+          // A whole table stepped through by keyboard takes seconds on a small machine.
+          testTimeout: 30_000,
+        },
       },
     ],
   },

@@ -165,3 +165,62 @@ describe('progress', () => {
     })
   })
 })
+
+describe('the story points too', () => {
+  const arm = () => opened().symptom('S1', { places: ['left-forearm-front', 'right-calf'], now: 3 })
+
+  it('only the answer that says something, and only on the side where the pain lies', () => {
+    const pointing = (record: ReturnType<typeof arm>) => assess(record.exam).sources.filter((s) => s.pointers.some((p) => p.test === 'story'))
+    expect(pointing(arm().then({ type: 'fact-told', fact: 'hand-on-head', answer: 'yes' })).map((s) => `${s.source} ${s.side}`)).toEqual(['root-cervical left'])
+    expect(pointing(arm().then({ type: 'fact-told', fact: 'hand-on-head', answer: 'no' }))).toEqual([])
+    expect(pointing(arm())).toEqual([])
+  })
+
+  it('a source whose tests have no figure shows what points to it, and no strip of the low back stands above the neck', () => {
+    const neck = opened().symptom('S1', { places: ['left-neck-back'], qualities: ['aching'], now: 3 })
+    expect(assess(neck.exam).sources.map((s) => `${s.source} ${s.side}`)).toEqual(['root-cervical left'])
+    const turned = performed(neck, 'neck-extension-rotation', 'left', { turn: own(['left-neck-back'], 6) })
+    const facet = assess(turned.exam).sources.find((s) => s.source === 'facet-cervical')
+    expect(facet).toMatchObject({ side: 'left', prior: null, weighed: null })
+    expect(plainText(noteOf(assess(turned.exam), 'x'))).toMatch('Neck facet, left: Neck extension and turn points to it.')
+  })
+})
+
+describe('the published arm rule', () => {
+  const arm = () => opened().symptom('S1', { places: ['left-neck-back', 'left-forearm-front'], qualities: ['shooting'], now: 3 })
+  const own4 = own(['left-forearm-front'], 6)
+  const steps = [
+    (r: Composed) => performed(r, 'neck-rotation', 'left', { turn: { said: 'measured', trials: [50] } }),
+    (r: Composed) => performed(r, 'neck-distraction', 'none', { lift: { said: 'eased' } }),
+    (r: Composed) => performed(r, 'ulnt-1', 'left', { elbow: own4, 'neck-towards': { said: 'eased' } }),
+    (r: Composed) => performed(r, 'neck-closing-a', 'left', { press: own4 }),
+  ]
+  const root = (record: Composed) => assess(record.exam).sources.find((s) => s.source === 'root-cervical' && s.side === 'left')
+  const after = (n: number) => root(steps.slice(0, n).reduce((record, step) => step(record), arm()))
+
+  it('three of four give the printed 65 %, four of four 90 %; two or fewer leave it to the model', () => {
+    expect(after(0)?.weighed).toBeNull()
+    expect(after(2)?.weighed).toMatchObject({ rule: null, headline: 'model' })
+    expect(after(3)?.weighed?.rule?.lr).toBe(6.1)
+    expect(after(3)?.weighed?.rule?.postTest).toBeCloseTo(0.65, 2)
+    expect(after(4)?.weighed?.rule?.lr).toBe(30.3)
+    expect(after(4)?.weighed?.rule?.postTest).toBeCloseTo(0.9, 2)
+  })
+
+  it('failing it says nothing; all four arm nerve tests quiet make a root unlikely', () => {
+    const quiet = ['neck-rotation', 'neck-closing-a'].reduce((r, t) => performed(r, t, 'left'), arm())
+    expect(root(quiet)?.rules.find((r) => r.cluster.id === 'arm-nerve-four')?.state).toBe('out-of-reach')
+    expect(root(quiet)?.weighed?.rule).toBeNull()
+    const clear = ['ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3'].reduce((r, t) => performed(r, t, 'left'), arm())
+    expect(root(clear)?.weighed).toMatchObject({ headline: 'rule', rule: { speaks: 'negative' } })
+    expect(root(clear)?.weighed?.rule?.postTest).toBeLessThan(0.05)
+    // Three of them are not all of them.
+    const three = ['ulnt-1', 'ulnt-2a', 'ulnt-2b'].reduce((r, t) => performed(r, t, 'left'), arm())
+    expect(root(three)?.weighed?.rule ?? null).toBeNull()
+  })
+
+  it('a row where any response counted moves nothing here', () => {
+    const one = performed(arm(), 'ulnt-1', 'left', { elbow: own4, 'neck-towards': { said: 'eased' } })
+    expect(root(one)?.weighed).toBeNull()
+  })
+})

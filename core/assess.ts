@@ -1,20 +1,22 @@
 import { CATALOGUE, testById } from './catalogue'
-import { LOWER } from './catalogue/exam-test'
+import { LOWER, UPPER } from './catalogue/exam-test'
 import { CLUSTERS } from './clusters'
 import { type Interplay, interplayOf } from './clusters/interplay'
 import { type RuleVerdict, ruleVerdict } from './clusters/verdict'
 import { type Prior, priorOf, UNKNOWN_N, WEIGHED, type WeighedSource } from './evidence/prior'
 import { rowsOf } from './evidence/register'
 import { type Weighed, weigh } from './evidence/weigh'
+import { sentence } from './findings/place-fits'
 import { findingsOf } from './findings/findings'
 import type { Finding, SourceReading } from './findings/finding'
 import type { Exam } from './record/exam'
+import { FACTS } from './story/facts'
 import { soreSides } from './story/sore-sides'
-import { areaOf, bodyArea } from './vocabulary/body-area'
+import { areaOf, bodyArea, sideOf } from './vocabulary/body-area'
 import { SIDES, type Side } from './vocabulary/side'
 import { type Family, SOURCES, type SourceId, sourceOf } from './vocabulary/source'
 
-/** A reading with the test it came from. */
+/** A reading with the test it came from; `story` when the history told it. */
 export interface Pointer extends SourceReading {
   readonly test: string
 }
@@ -83,14 +85,24 @@ export function sidesInQuestion(exam: Exam, findings: readonly Finding[]): reado
   return SIDES.filter((side) => painful.has(side))
 }
 
+/** What the history points to, on the sides where the pain lies in the zone the question was asked for. */
+function factPointers(source: SourceId, side: Side, exam: Exam): readonly Pointer[] {
+  return FACTS.flatMap((fact) => {
+    if (fact.points.source !== source || exam.facts[fact.id] !== fact.points.on) return []
+    const here = exam.symptoms.some((s) => s.places.some((p) => sideOf(p) === side && fact.zones.includes(bodyArea(areaOf(p)).zone)))
+    return here ? [{ test: 'story', source, direction: 'for', strength: 'pointer', why: sentence(fact.points.because) }] : []
+  })
+}
+
 /** A finding of a test without a side speaks of one only where a symptom came on. */
 function isSided(finding: Finding): boolean {
   return finding.symptom !== null || testById(finding.test)?.sides === 'each'
 }
 
-/** Is the complaint, as painted, in a region where this weighed source is looked for? Everywhere while nothing is painted. */
-function inRegion(exam: Exam): boolean {
+/** Is the complaint, as painted, in the region where this weighed source is looked for? The low ones stand there while nothing is painted. */
+function inRegion(source: WeighedSource, exam: Exam): boolean {
   const zones = exam.symptoms.flatMap((s) => s.places).map((place) => bodyArea(areaOf(place)).zone)
+  if (source === 'root-cervical') return zones.some((zone) => UPPER.includes(zone))
   return zones.length === 0 || zones.some((zone) => LOWER.includes(zone))
 }
 
@@ -111,15 +123,16 @@ function sourceVerdict(
         .filter((r) => r.source === source && (r.strength === 'pointer' || weighedId === undefined || rowsOf(f.test).length === 0))
         .map((r) => ({ ...r, test: f.test })),
     )
-  const common = { side, family: sourceOf(source).family, rules: own, pointers }
+  const told = factPointers(source, side, exam)
+  const common = { side, family: sourceOf(source).family, rules: own, pointers: [...told, ...pointers] }
   if (weighedId) {
     const prior = startOf(weighedId, side, exam, priors)
     const weighed = weigh(weighedId, side, prior, findings, rules, testById)
-    // The sources weighed so far all lie low; above, a strip that nothing will light only takes room.
-    return weighed || pointers.length > 0 || inRegion(exam) ? { ...common, source: weighedId, prior, weighed } : null
+    // A strip that nothing of this examination will light only takes room.
+    return weighed || common.pointers.length > 0 || inRegion(weighedId, exam) ? { ...common, source: weighedId, prior, weighed } : null
   }
   // Sources nothing can move and nothing points at say nothing; leaving them out keeps the board readable.
-  return pointers.length === 0 ? null : { ...common, source, prior: null, weighed: null }
+  return common.pointers.length === 0 ? null : { ...common, source, prior: null, weighed: null }
 }
 
 function startOf(source: WeighedSource, side: Side, exam: Exam, priors: OwnPriors): Prior {

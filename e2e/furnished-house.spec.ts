@@ -1,10 +1,11 @@
+import { SCREEN } from '../core/safety/screen'
 import { execFileSync } from 'node:child_process'
 import { writeFileSync } from 'node:fs'
 import path from 'node:path'
 import type { Page } from '@playwright/test'
 import { CATALOGUE } from '../core/catalogue'
 import { percent } from '../core/note/percent'
-import { expect, expectAccessible, expectSaved, goTo, openClinic, test } from './clinic'
+import { expect, expectAccessible, expectSaved, goTo, press, openClinic, test } from './clinic'
 
 /** Presses keys and counts them: the effort a practitioner spends with one hand. */
 function counting(page: Page) {
@@ -39,6 +40,14 @@ test('the effort budget: slump, a raise with the device, the pelvic five', async
   await page.getByRole('checkbox', { name: 'right calf', exact: true }).click()
   await page.getByRole('checkbox', { name: 'right buttock', exact: true }).click()
   await page.getByRole('button', { name: 'Agreed, verbally' }).click()
+  await page.getByRole('link', { name: 'Safety screen' }).click()
+  await expect(page).toHaveURL(/safety$/)
+  // What has to be answered singly is, and is not counted; every other group is one key.
+  for (const group of SCREEN) {
+    if (group.singly) await press(page, ...group.items.flatMap((item) => (item.onlyIf === undefined ? ['n'] : [])))
+    else await arrive.press('r')
+  }
+  await expect(page.getByText('Every question is answered.')).toBeVisible()
   await page.getByRole('link', { name: 'To the bench' }).click()
   expect(arrive.spent() + 2 + 7, 'new person to first test, typing of a field counted as one').toBeLessThan(20)
 

@@ -19,7 +19,7 @@ const evaluate = (...names: readonly string[]) =>
 
 const good = { format: 'dust-lantern-exam', version: 1, priors: { 'sij-pain': 0.3 }, results: [{ test: 'thigh-thrust', side: 'left', result: 'positive' }] }
 
-describe('the evaluate command', () => {
+describe('the evaluate command', { timeout: 30_000 }, () => {
   it('prints a line a file, in the order they were named', () => {
     const record = soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)])
     const whole = file('whole.json', toExamFile(record.exam, record.events, { name: '', born: null, work: '' }, 1))

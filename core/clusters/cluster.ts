@@ -9,6 +9,10 @@ export interface Cluster {
   readonly holds: AtLeast
   /** Met means nothing came on: it uses the negative ratio, and says nothing when it is out of reach. */
   readonly rulesOut?: true
+  /** Where the study printed counts and not thresholds: the register's name for a count that has its own figure. */
+  readonly figures?: Readonly<Record<number, string>>
+  /** Not met says nothing: the study has no figure for it. */
+  readonly failingSaysNothing?: true
   /** One sentence on what the rule says and where it does not apply. */
   readonly note: string
 }

@@ -16,7 +16,11 @@ import { pelvicThresholds } from './thresholds'
 describe('the register', () => {
   it('has no id twice and speaks only of tests and rules that exist', () => {
     expect(new Set(REGISTER.map((r) => `${r.id} ${r.of}`)).size).toBe(REGISTER.length)
-    for (const row of REGISTER) expect(testById(row.of) ?? CLUSTERS.find((c) => c.id === row.of), `${row.id} is about ${row.of}`).toBeDefined()
+    for (const row of REGISTER)
+      expect(
+        testById(row.of) ?? CLUSTERS.find((c) => c.id === row.of || Object.values(c.figures ?? {}).includes(row.of)),
+        `${row.id} is about ${row.of}`,
+      ).toBeDefined()
   })
 
   it('prefers at most one row for a test, source and side', () => {

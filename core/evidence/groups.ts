@@ -22,6 +22,9 @@ export const GROUPS: readonly Group[] = [
     rho: CALIBRATION.pelvicProvocation.rho,
     why: `fitted on ${CALIBRATION.date} to ${CALIBRATION.pelvicProvocation.inputs.join(', ')}`,
   },
+  { id: 'foraminal-closing', name: 'closing the root openings', rho: ASSUMED, why: 'assumed 0.2: no joint counts are known' },
+  { id: 'foraminal-opening', name: 'opening the root openings', rho: ASSUMED, why: 'assumed 0.2: no joint counts are known' },
+  { id: 'brachial-tension', name: 'arm nerve tension', rho: ASSUMED, why: 'assumed 0.2: no joint counts are known' },
   { id: 'sciatic-tension', name: 'sciatic tension', rho: ASSUMED, why: 'assumed 0.2: no joint counts are known' },
 ]
 

@@ -23,10 +23,10 @@ export function quoted(lr: number): number {
  * @returns undefined when the row holds too little
  */
 export function likelihoodRatios(row: Accuracy): LikelihoodRatios | undefined {
-  if (row.lrPositive && row.lrNegative) return { positive: row.lrPositive.value, negative: row.lrNegative.value }
   const rates = ratesOf(row)
-  if (!rates) return undefined
-  return { positive: rates.sens / (1 - rates.spec), negative: (1 - rates.sens) / rates.spec }
+  const positive = row.lrPositive?.value ?? (rates && rates.sens / (1 - rates.spec))
+  const negative = row.lrNegative?.value ?? (rates && (1 - rates.sens) / rates.spec)
+  return positive === undefined || negative === undefined ? undefined : { positive, negative }
 }
 
 /**

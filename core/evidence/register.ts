@@ -2,6 +2,7 @@ import type { Side } from '../vocabulary/side'
 import type { SourceId } from '../vocabulary/source'
 import type { Accuracy } from './accuracy'
 import { ALBERT_2000 } from './sources/albert-2000'
+import { APELBY_ALBRECHT_2013 } from './sources/apelby-albrecht-2013'
 import { BROADHURST_1998 } from './sources/broadhurst-1998'
 import { CAPRA_2011 } from './sources/capra-2011'
 import { DEVILLE_2000 } from './sources/deville-2000'
@@ -28,6 +29,7 @@ import { URBAN_2015 } from './sources/urban-2015'
 import { VAN_DER_WINDT_2010 } from './sources/van-der-windt-2010'
 import { VAN_DER_WURFF_2006 } from './sources/van-der-wurff-2006'
 import { VROOMEN_2002 } from './sources/vroomen-2002'
+import { WAINNER_2003 } from './sources/wainner-2003'
 
 /** Every figure the product knows, a paper a file. */
 export const REGISTER: readonly Accuracy[] = [
@@ -58,6 +60,8 @@ export const REGISTER: readonly Accuracy[] = [
   ...KERR_1988,
   ...HOMAYOUNI_2018,
   ...VAN_DER_WURFF_2006,
+  ...WAINNER_2003,
+  ...APELBY_ALBRECHT_2013,
 ]
 
 /** All rows of one test or rule, the one that moves numbers first. */

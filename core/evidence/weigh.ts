@@ -124,7 +124,7 @@ function decidedRule(source: WeighedSource, side: Side, rules: readonly RuleVerd
     if (rule.side !== side || rule.cluster.source !== source) continue
     const speaks = speaksOf(rule)
     if (!speaks) continue
-    const row = preferredRow(rule.cluster.id, source, side)
+    const row = preferredRow(figureOf(rule), source, side)
     const ratios = row && likelihoodRatios(row)
     if (!row || !ratios) continue
     const lr = ratios[speaks]
@@ -137,5 +137,11 @@ function decidedRule(source: WeighedSource, side: Side, rules: readonly RuleVerd
 export function speaksOf(rule: Pick<RuleVerdict, 'state' | 'cluster'>): 'positive' | 'negative' | null {
   if (rule.state === 'open') return null
   if (rule.cluster.rulesOut) return rule.state === 'met' ? 'negative' : null
+  if (rule.cluster.failingSaysNothing && rule.state !== 'met') return null
   return rule.state === 'met' ? 'positive' : 'negative'
+}
+
+/** The register's name for what this rule says now: its own, or that of a count with a figure of its own. */
+export function figureOf(rule: Pick<RuleVerdict, 'cluster' | 'positives'>): string {
+  return rule.cluster.figures?.[rule.positives] ?? rule.cluster.id
 }

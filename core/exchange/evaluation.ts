@@ -4,7 +4,7 @@ import { intervalInput, intervalOf } from '../evidence/interval'
 import { likelihoodRatios } from '../evidence/likelihood-ratio'
 import { posterior } from '../evidence/odds'
 import { preferredRow } from '../evidence/register'
-import { speaksOf } from '../evidence/weigh'
+import { figureOf, speaksOf } from '../evidence/weigh'
 import type { Side } from '../vocabulary/side'
 
 /** An assessment as one line of plain data, in the shape that is documented for other programs. */
@@ -27,7 +27,7 @@ export function evaluationOf(assessment: Assessment) {
 
 function ruleLine(rule: RuleVerdict, assessment: Assessment) {
   const speaks = speaksOf(rule)
-  const row = preferredRow(rule.cluster.id, rule.cluster.source, rule.side)
+  const row = preferredRow(figureOf(rule), rule.cluster.source, rule.side)
   const lr = (speaks && row && likelihoodRatios(row)?.[speaks]) ?? null
   const pretest = assessment.sources.find((s) => s.source === rule.cluster.source && s.side === rule.side)?.prior?.p ?? null
   return {

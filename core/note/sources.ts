@@ -46,6 +46,6 @@ export function rulesTold(verdict: Pick<SourceVerdict, 'rules' | 'weighed'>): {
 }
 
 function pointing(verdict: SourceVerdict, direction: 'for' | 'against', words: string): readonly string[] {
-  const tests = [...new Set(verdict.pointers.filter((p) => p.direction === direction).map((p) => testById(p.test)?.name ?? p.test))]
+  const tests = [...new Set(verdict.pointers.filter((p) => p.direction === direction).map((p) => testById(p.test)?.name ?? 'The story'))]
   return tests.length === 0 ? [] : [`${listWords(tests)} ${words}`]
 }

@@ -1,7 +1,8 @@
 import type { Assessment } from '../assess'
 import { testById } from '../catalogue'
 import { testTitle } from '../catalogue/exam-test'
-import { type Finding, RESULT_WORDS } from '../findings/finding'
+import type { Finding } from '../findings/finding'
+import { resultWords } from '../findings/result-words'
 import { counted } from '../vocabulary/sentence'
 import { POSTURE_WORDS, POSTURES } from '../vocabulary/posture'
 import type { Paragraph } from './paragraph'
@@ -39,5 +40,5 @@ function line(findings: readonly Finding[]): string {
   const about = told.about === told.side ? '' : `, for the ${told.about}`
   const side = test?.sides === 'none' ? (told.result === 'positive' ? `, on the ${told.side}` : '') : `, ${told.side}${about}`
   const how = variant ? ` (${variant.charAt(0).toLowerCase()}${variant.slice(1)})` : ''
-  return [`- ${test?.name ?? told.test}${side}${how}: ${RESULT_WORDS[told.result]}. ${told.why}`, ...told.checks].join(' ')
+  return [`- ${test?.name ?? told.test}${side}${how}: ${resultWords(test, told.result)}. ${told.why}`, ...told.checks].join(' ')
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { BODY_AREAS, PLACES } from '../vocabulary/body-area'
+import { SOURCES } from '../vocabulary/source'
 import { distributionHints, ROOTS_AT, rootsFitting } from './distribution'
 import { FACTS } from './facts'
 import { examIrritability, irritabilityOf } from './irritability'
@@ -59,7 +60,8 @@ describe('facts of the history', () => {
     expect(new Set(FACTS.map((f) => f.id)).size).toBe(FACTS.length)
     for (const fact of FACTS) {
       expect(fact.ask).toMatch(/\?$/)
-      expect(fact.usedBy).not.toBe('')
+      expect(Object.keys(SOURCES)).toContain(fact.points.source)
+      expect(fact.zones.length).toBeGreaterThan(0)
     }
   })
 })

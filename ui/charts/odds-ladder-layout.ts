@@ -1,3 +1,4 @@
+import { resultWords } from '@/core/findings/result-words'
 import { scaleLinear } from 'd3-scale'
 import { testById } from '@/core/catalogue'
 import { odds, probability } from '@/core/evidence/odds'
@@ -32,7 +33,8 @@ export function rungsOf(weighed: Weighed): readonly Rung[] {
 function rungsOfJoined(joined: JoinedStep, before: number, after: number): readonly Rung[] {
   const single = joined.steps.length === 1
   const members = joined.steps.map((step): Rung => {
-    const label = `${testById(step.test)?.name ?? step.test} ${step.positive ? 'reproduced' : 'not reproduced'}`
+    const test = testById(step.test)
+    const label = `${test?.name ?? step.test} ${resultWords(test, step.positive ? 'positive' : 'negative')}`
     return { kind: single ? 'single' : 'alone', label, says: times2(step.lr), from: before, to: times(before, step.lr) }
   })
   if (single) return members

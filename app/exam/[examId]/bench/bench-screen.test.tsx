@@ -140,7 +140,7 @@ describe('the bench by keyboard', () => {
     expect(screen.getByText('Reflexes, 0 to 4+').parentElement?.parentElement).toHaveAttribute('aria-current', 'step')
     await keys('u', ' ', 'u', ' ', 'u', ' ')
     expect(board()).toHaveTextContent('points to it: 1')
-    expect(screen.getByRole('button', { name: 'Neurological screen, leg, left: reproduced' })).toBeVisible()
+    expect(screen.getByRole('button', { name: 'Neurological screen, leg, left: found' })).toBeVisible()
   })
 
   it('a table runs from four keys: usual and on, turn the value, keep; back empties the last cell', async () => {

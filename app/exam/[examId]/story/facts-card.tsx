@@ -1,6 +1,7 @@
 'use client'
 
 import { FACTS } from '@/core/story/facts'
+import { sourceOf } from '@/core/vocabulary/source'
 import { areaOf, bodyArea } from '@/core/vocabulary/body-area'
 import { useExam } from '@/ui/exam/store'
 
@@ -8,7 +9,7 @@ import { useExam } from '@/ui/exam/store'
 export function FactsCard() {
   const { exam, record } = useExam()
   const zones = new Set(exam.symptoms.flatMap((s) => s.places).map((place) => bodyArea(areaOf(place)).zone))
-  const asked = FACTS.filter((fact) => fact.zones.length === 0 || fact.zones.some((zone) => zones.has(zone)))
+  const asked = FACTS.filter((fact) => fact.zones.some((zone) => zones.has(zone)))
   if (asked.length === 0) return null
   return (
     <section aria-labelledby="history" className="rounded-card border border-hair bg-sheet px-5 py-4">
@@ -19,7 +20,10 @@ export function FactsCard() {
         {asked.map((fact) => (
           <li key={fact.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 py-1.5">
             <span className="min-w-60 flex-1">
-              {fact.ask} <span className="block text-sm text-ash">for the {fact.usedBy}</span>
+              {fact.ask}{' '}
+              <span className="block text-sm text-ash">
+                “{fact.points.on}” points to {sourceOf(fact.points.source).inWords}
+              </span>
             </span>
             {(['yes', 'no'] as const).map((answer) => (
               <button

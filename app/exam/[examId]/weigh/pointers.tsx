@@ -11,7 +11,7 @@ export function Pointers({ verdict }: { readonly verdict: SourceVerdict }) {
         {verdict.pointers.map((p) => (
           <li key={`${p.test} ${p.why}`}>
             <strong>
-              {testById(p.test)?.name ?? p.test} {p.direction === 'for' ? 'points to it' : 'points away'}
+              {testById(p.test)?.name ?? 'The story'} {p.direction === 'for' ? 'points to it' : 'points away'}
             </strong>
             <span className="block text-ash">{p.why}</span>
           </li>

@@ -1,0 +1,49 @@
+import { defineRows } from '../accuracy'
+import type { Study } from '../study'
+
+/** Four arm nerve tests together against imaging and a surgeon's judgement. */
+export const apelbyAlbrecht2013: Study = {
+  id: 'apelby-albrecht-2013',
+  cite: 'Apelby-Albrecht 2013, J Manipulative Physiol Ther',
+  people: 'Neck and arm pain, specialist clinic',
+  reference: 'MRI and neurosurgical assessment',
+  n: 51,
+  cohort: 'apelby-albrecht',
+  checkedAgainstPaper: false,
+}
+
+const shared = { for: 'root-cervical', from: apelbyAlbrecht2013, confidence: 'medium' } as const
+const OPEN = 'What counted as positive is not recalled, so it may not fit a test that asks for a change with the neck'
+
+export const APELBY_ALBRECHT_2013 = defineRows([
+  {
+    ...shared,
+    id: 'D22',
+    of: 'arm-nerve-clear',
+    criterion: 'Any of four arm nerve tests positive; quiet is none of four',
+    sens: { value: 0.97 },
+    spec: { value: 0.69 },
+    counts: { tp: 34, fn: 1, fp: 5, tn: 11 },
+    use: { use: 'preferred', because: 'The best published combination for ruling out; all four done and quiet' },
+  },
+  {
+    ...shared,
+    id: 'D23',
+    of: 'ulnt-1',
+    criterion: 'Not recalled',
+    sens: { value: 0.83 },
+    spec: { value: 0.75 },
+    counts: { tp: 29, fn: 6, fp: 4, tn: 12 },
+    use: { use: 'shown', because: OPEN },
+  },
+  {
+    ...shared,
+    id: 'D24',
+    of: 'ulnt-3',
+    criterion: 'Not recalled',
+    sens: { value: 0.71 },
+    spec: { value: 0.87 },
+    counts: { tp: 25, fn: 10, fp: 2, tn: 14 },
+    use: { use: 'shown', because: OPEN },
+  },
+])
