@@ -316,6 +316,18 @@ test('a bell and a phone on the limb, joined by a code', async ({ page, clinic, 
   await bell.getByRole('button', { name: '7', exact: true }).click()
   await expect(page.getByText('7 of 10')).toBeVisible()
 
+  // A pad under the hand: half a second of frames, and the score when the hand is gone.
+  await press(page, 'Escape', 'Backspace')
+  await goTo(page, 'thigh thrust left')
+  for (let from = 0; from < 8000; from += 1000) {
+    const frames = Array.from({ length: 20 }, (_, i) => from + i * 50).map((t) =>
+      JSON.stringify({ t, channel: 'force', unit: 'N', value: Math.min(270, t / 18.5), device: 'clinic pad' }),
+    )
+    expect((await page.request.post(`${clinic.url}/devices/${code}`, { data: frames.join('\n') })).status()).toBe(202)
+  }
+  await expect(page.getByText(/^270 N at most/)).toBeVisible()
+  await expect(page.getByText(/built in 4\.\d s, 100 % in the band/)).toBeVisible()
+
   // Another code opens nothing, and guessing is stopped; a malformed frame is refused.
   const wrong = await page.request.post(`${clinic.url}/devices/AAAAAA`, { data: '{}' })
   expect(wrong.status()).toBe(404)

@@ -108,6 +108,17 @@ const VIEWS: readonly View[] = [
       await page.waitForTimeout(600)
     },
   },
+  {
+    name: 'bell',
+    at: of('Corwin Teasel', 'bench'),
+    before: async (page) => {
+      await press(page, ['b'])
+      await page.getByRole('button', { name: 'Make a code' }).click()
+      const code = await page.locator('text=/^[2-9A-Z]{6}$/').innerText()
+      await page.setViewportSize({ width: 390, height: 780 })
+      await page.goto(`${base}/bell/${code}`)
+    },
+  },
   { name: 'settings', at: '/settings' },
   { name: 'weigh', at: of('Odalys Brightmoor', 'weigh') },
   { name: 'note', at: of('Odalys Brightmoor', 'note') },

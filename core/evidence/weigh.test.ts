@@ -100,12 +100,12 @@ describe('likelihood ratios of the register', () => {
     for (const row of REGISTER) {
       const lr = likelihoodRatios(row)
       if (!lr || !row.sens || !row.spec || !row.lrPositive || row.sens.value === 1) continue
-      // Each proportion was rounded to two places before it was printed; the ratio may come from the unrounded ones.
+      // Each proportion was rounded to two places before it was printed; the ratio, itself rounded, may come from the unrounded ones.
       const half = 0.005
       const least = (row.sens.value - half) / (1 - row.spec.value + half)
       const most = (row.sens.value + half) / Math.max(1e-6, 1 - row.spec.value - half)
-      expect(lr.positive, row.id).toBeGreaterThan(least * 0.97)
-      expect(lr.positive, row.id).toBeLessThan(most * 1.03)
+      expect(lr.positive, row.id).toBeGreaterThan(least * 0.94)
+      expect(lr.positive, row.id).toBeLessThan(most * 1.06)
     }
   })
 

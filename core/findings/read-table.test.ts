@@ -25,7 +25,7 @@ describe('graded neck compression', () => {
     const record = performed(soreArm(), 'neck-compression', 'none', { 'bend-left': at('left-forearm-front') })
     expect(record.exam.runs[0]?.answers.map((a) => a.stage)).toEqual(['neutral', 'extension', 'bend-left'])
     expect(finding(record, 'neck-compression')).toMatchObject({ result: 'positive', onsetStage: 'bend-left' })
-    expect(finding(record, 'neck-compression').why).toMatch('S1 in the left inner forearm, 3 to 6 of 10: own symptom into the arm')
+    expect(finding(record, 'neck-compression').why).toMatch('S1 in the left inner forearm, below the elbow, 3 to 6 of 10: own symptom into the arm')
     expect(finding(record, 'neck-compression', 'right').result).toBe('negative')
     expect(finding(record, 'neck-closing-a').result).toBe('positive')
     // The right side-bend was never done, and not done is not negative.

@@ -1,6 +1,7 @@
 import type { Line, Points, Seen, Table } from '../catalogue/reading/table'
 import type { Familiar } from '../record/answer'
 import type { Exam, Run } from '../record/exam'
+import { HAND } from '../vocabulary/area-sets'
 import { areaOf, sideOf } from '../vocabulary/body-area'
 import { otherSide, type Side } from '../vocabulary/side'
 import { craniocervicalScores } from './craniocervical'
@@ -128,11 +129,20 @@ function familiarOf(run: Pick<Run, 'answers'>): Familiar | null {
   return answer?.said === 'familiar' ? answer : null
 }
 
+/** How far an arm symptom travelled from the neck, where it did: the farthest painted part says. */
+function travelled(told: Familiar): string {
+  const areas = told.places.map(areaOf)
+  if (areas.some((a) => HAND.includes(a))) return ', down to the hand'
+  if (areas.some((a) => a.startsWith('forearm'))) return ', below the elbow'
+  if (areas.some((a) => a.startsWith('upper-arm'))) return ', to the upper arm'
+  return areas.includes('shoulder-blade') ? ', to the shoulder blade' : ''
+}
+
 /** "S1 in the right forearm at 30°, after 40 s, 3 to 6 of 10" */
 function telling(told: Familiar, exam: Pick<Exam, 'symptoms'>): string {
   const angle = told.onset === undefined ? '' : ` at ${told.onset}°`
   const held = told.held === undefined ? '' : `, after ${told.held} s`
-  return `${told.symptom} in the ${placesWords(told.places)}${angle}${held}, ${riseOf(told, symptomOf(exam, told)).words}`
+  return `${told.symptom} in the ${placesWords(told.places)}${travelled(told)}${angle}${held}, ${riseOf(told, symptomOf(exam, told)).words}`
 }
 
 function readingsOf(points: readonly Points[], why: string): Read['readings'] {

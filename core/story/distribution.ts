@@ -1,4 +1,4 @@
-import { ARM, BELOW_KNEE } from '../vocabulary/area-sets'
+import { BELOW_KNEE, HAND } from '../vocabulary/area-sets'
 import { type AreaId, areaOf, type Place, placeWords } from '../vocabulary/body-area'
 import { listWords } from '../vocabulary/sentence'
 
@@ -60,7 +60,7 @@ export function distributionHints(places: readonly Place[]): readonly string[] {
   const areas = places.map(areaOf)
   const reach = (within: readonly AreaId[]) => places.find((place) => within.includes(areaOf(place)))
   const hints: string[] = []
-  const hand = reach(ARM.filter((a) => ['palm', 'thumb', 'middle-finger', 'little-finger', 'hand-back'].includes(a)))
+  const hand = reach(HAND)
   if (hand) hints.push(`Reaches the hand (${placeWords(hand)}).`)
   const below = reach(BELOW_KNEE)
   if (below) hints.push(`Reaches below the knee (${placeWords(below)}).`)

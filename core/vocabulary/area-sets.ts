@@ -22,6 +22,9 @@ export const ARM: readonly AreaId[] = [
   'hand-back',
 ]
 
+/** The hand and its fingers. */
+export const HAND: readonly AreaId[] = ['palm', 'thumb', 'middle-finger', 'little-finger', 'hand-back']
+
 /** Neck, shoulder and shoulder blade: where a symptom has not reached the arm. */
 export const NECK: readonly AreaId[] = ['neck-back', 'throat', 'shoulder-back', 'shoulder-front', 'shoulder-blade', 'back-of-head']
 

@@ -4,6 +4,8 @@ import { also, cells, line, otherwise, pointsTo, table } from '../reading/table'
 import { column, grid } from '../stages'
 
 const TENDER = { '0': '0', '1': '1', '2': '2', '3': '3', '4': '4', own: 'own pain' } as const
+/** Where a point sends its pain; the own pain felt there is what counts. */
+const GOES = { stays: 'stays', head: 'head', arm: 'arm', trunk: 'trunk', buttock: 'buttock', leg: 'leg' } as const
 const NECK_POINTS = ['suboccipital', 'trapezius', 'levator', 'scalenes']
 const BACK_POINTS = ['erector', 'quadratus']
 const HIP_POINTS = ['gluteus-max', 'gluteus-med', 'piriformis']
@@ -41,7 +43,12 @@ export const musclePalpation = defineTest({
         'gluteus-med': 'side of the buttock',
         piriformis: 'deep buttock',
       },
-      [column('left', 'left', TENDER, { usual: '0' }), column('right', 'right', TENDER, { usual: '0' })],
+      [
+        column('left', 'left', TENDER, { usual: '0' }),
+        column('right', 'right', TENDER, { usual: '0' }),
+        column('left-goes', 'left goes to', GOES, { usual: 'stays' }),
+        column('right-goes', 'right goes to', GOES, { usual: 'stays' }),
+      ],
       {
         ...FACE_DOWN,
         contacts: [

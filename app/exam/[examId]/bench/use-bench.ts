@@ -145,6 +145,9 @@ const STILL_MS = 2200
 /** The simulated cuff has reached its target by then, in milliseconds. */
 const REACHED_MS = 1300
 
+/** Below this share of the highest load the hand has let go. */
+const LET_GO = 0.5
+
 /** Trials of a range, at most. */
 const TRIALS = 3
 
@@ -382,7 +385,11 @@ export function useBench(): Bench {
       if (!pending) ask('familiar')
     },
     feed: (frame) => {
-      if (inHand?.stage.angle && !pending) device.feed(frame)
+      if (!inHand || pending) return
+      const band = inHand.stage.force
+      if (frame.channel === 'angle' && inHand.stage.angle) device.feed(frame)
+      else if (frame.channel === 'force' && band) pad.feed(frame, (trace) => setScore(scorePress(pressed(trace), band)))
+      else if (frame.channel === 'pressure' && inHand.stage.kind === 'grid') cuff.feed(frame, () => undefined)
     },
     change: (change) => {
       if (!pending) return
@@ -485,6 +492,14 @@ export function useBench(): Bench {
       if (record([{ type: 'route-ordered', order }])) setChosen({ test: step.test.id, side: step.side })
     },
   }
+}
+
+/** The press of a trace, as loads; what comes after the hand has let go is not the press. */
+function pressed(trace: readonly Frame[]) {
+  const loads = trace.map((f) => ({ t: f.t, force: f.value }))
+  const highest = Math.max(...loads.map((s) => s.force))
+  const last = loads.findLastIndex((s) => s.force >= highest * LET_GO)
+  return loads.slice(0, last + 1)
 }
 
 function plain(said: PlainAnswer, angle: number | undefined, watched: { readonly lean?: boolean; readonly held?: number; readonly newtons?: number }): Answer {

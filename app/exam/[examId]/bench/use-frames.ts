@@ -8,9 +8,14 @@ export interface Player {
   /** What it reads now; null while it does not run. */
   readonly live: number | null
   readonly play: (frames: Iterator<Frame, undefined>, over: (trace: readonly Frame[]) => void) => void
+  /** A frame of a real device: the first opens a trace, and it is over when the load is gone or nothing came for a while. */
+  readonly feed: (frame: Frame, over: (trace: readonly Frame[]) => void) => void
   /** Stop now; the trace so far goes to `over` as well. */
   readonly stop: () => void
 }
+
+/** Nothing for so long and the hand is gone, in milliseconds. */
+const GONE_MS = 1500
 
 const TICK_MS = 50
 /** The screen follows ten times a second. */
@@ -59,6 +64,27 @@ export function useFrames(): Player {
     [stop],
   )
 
+  const fed = useRef<Frame[] | null>(null)
+  const feed = useCallback(
+    (frame: Frame, over: (trace: readonly Frame[]) => void) => {
+      if (!fed.current) {
+        ended.current = null
+        stop()
+        const trace: Frame[] = []
+        fed.current = trace
+        ended.current = () => {
+          fed.current = null
+          over(trace)
+        }
+      }
+      fed.current.push(frame)
+      setLive(frame.value)
+      if (timer.current) clearInterval(timer.current)
+      timer.current = setInterval(stop, GONE_MS)
+    },
+    [stop],
+  )
+
   useEffect(
     () => () => {
       ended.current = null
@@ -66,5 +92,5 @@ export function useFrames(): Player {
     },
     [],
   )
-  return { live, play, stop }
+  return { live, play, feed, stop }
 }

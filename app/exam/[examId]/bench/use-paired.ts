@@ -32,11 +32,13 @@ export function usePaired(examId: string, on: boolean, bench: Bench): string | n
 
 function words(frame: Frame): string {
   if (frame.channel === 'angle') return 'an angle'
+  if (frame.channel === 'force') return 'a load'
+  if (frame.channel === 'pressure') return 'a pressure'
   return frame.device === 'bell rating' ? `${frame.value} of 10` : 'a press'
 }
 
 function pass(frame: Frame, bench: Bench): void {
-  if (frame.channel === 'angle') bench.feed(frame)
+  if (frame.channel === 'angle' || frame.channel === 'force' || frame.channel === 'pressure') bench.feed(frame)
   else if (frame.channel === 'button' && frame.device === 'bell rating') {
     if (bench.pending) bench.change({ intensity: frame.value })
   } else if (frame.channel === 'button' && frame.value === 1) bench.bell()
