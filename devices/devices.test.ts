@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { craniocervicalScores } from '../core/findings/craniocervical'
 import { gainOf } from '../core/findings/gain'
 import { HOLD_SECONDS, judgeHold } from '../core/metrology/cuff'
-import { scorePress } from '../core/metrology/force'
+import { pressOf, scorePress } from '../core/metrology/force'
 import { type Frame, parseFrame } from '../core/metrology/frame'
 import { tiltBetween } from '../core/metrology/tilt'
 import { bellPress } from './simulated-bell'
@@ -34,6 +34,15 @@ describe('the force pad', () => {
     expect(fast?.buildSeconds).toBeLessThan(1)
     const jerky = Array.from({ length: 200 }, (_, i) => ({ t: i * 25, force: 1.4 * i + 60 * Math.sin(i / 6) ** 2 }))
     expect(scorePress(jerky, [245, 295])?.smoothness).toBeLessThan(0.7)
+  })
+
+  it('the press ends where the hand lets go', () => {
+    const whole = loads(forcePad(press))
+    const given = pressOf(whole)
+    expect(given.length).toBeLessThan(whole.length)
+    expect((given.at(-1)?.t ?? 0) / 1000).toBeCloseTo(press.buildSeconds + press.holdSeconds, 0)
+    expect(scorePress(given, [245, 295])?.inBand).toBeGreaterThan(0.9)
+    expect(pressOf([])).toEqual([])
   })
 
   it('never reaching the band is told, and no press at all has no score', () => {

@@ -1,6 +1,6 @@
 import { randomNormal } from 'd3-random'
 import { seededRandom } from '../core/evidence/rng'
-import { REST_MMHG } from '../core/metrology/cuff'
+import { REST_MMHG } from '../core/findings/craniocervical'
 import type { Frame } from '../core/metrology/frame'
 
 /** A nod against the cuff under the neck. */

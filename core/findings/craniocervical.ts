@@ -1,5 +1,5 @@
 /** The cuff rests at this pressure, in mmHg. */
-const REST_MMHG = 20
+export const REST_MMHG = 20
 /** Most holds that are counted. */
 const MOST_HOLDS = 10
 

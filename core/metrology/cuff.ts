@@ -21,8 +21,6 @@ export const HOLD_SECONDS = 10
 /** The mean must be this near, and no reading farther, in mmHg. */
 const NEAR_MEAN = 1
 const NEAR_ALWAYS = 2
-/** The cuff rests at this pressure. */
-export const REST_MMHG = 20
 
 /**
  * Judge one hold: the mean within 1 mmHg of the target, never more than 2 away, for ten seconds.

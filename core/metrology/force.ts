@@ -25,6 +25,15 @@ export const BUILD_SECONDS: readonly [number, number] = [4, 6]
 /** Below this share of the band the hand is only resting there. */
 const TOUCH_SHARE = 0.1
 
+/** Below this share of the highest load the hand has let go. */
+const LET_GO = 0.5
+
+/** The press of a trace: what comes after the hand has let go is left out. */
+export function pressOf(trace: readonly Load[]): readonly Load[] {
+  const highest = Math.max(0, ...trace.map((s) => s.force))
+  return trace.slice(0, trace.findLastIndex((s) => s.force >= highest * LET_GO) + 1)
+}
+
 /**
  * Score a press against a band.
  *

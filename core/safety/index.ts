@@ -17,6 +17,7 @@ import { infection } from './gates/infection'
 import { inflammatory } from './gates/inflammatory'
 import { irritable } from './gates/irritable'
 import { legClot } from './gates/leg-clot'
+import { ligamentDoubtful } from './gates/ligament-doubtful'
 import { ligamentPain } from './gates/ligament-pain'
 import { ligamentPositive } from './gates/ligament-positive'
 import { ligamentsCare } from './gates/ligaments-care'
@@ -57,6 +58,7 @@ export const GATES: readonly Gate[] = [
   neckTrauma,
   neckUnsupported,
   ligamentPositive,
+  ligamentDoubtful,
   infection,
   malignancy,
   legClot,

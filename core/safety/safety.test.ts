@@ -132,6 +132,21 @@ describe('gates that results close', () => {
     expect(refused(record, start('leg-raise', 'left'))).toBeNull()
   })
 
+  it('slack in one position only is never gone on with, though the test itself is inconclusive', () => {
+    const lax = performed(soreArm(), 'alar-ligament', 'left', { three: cells({ 'neutral.tilt': 'late', 'bent.tilt': 'once', 'extended.tilt': 'once' }) })
+    expect(assess(lax.exam).findings.find((f) => f.test === 'alar-ligament')?.result).toBe('inconclusive')
+    for (const test of ['neck-rotation', 'ulnt-1', 'alar-ligament']) expect(refused(lax, start(test, 'right'))?.do, test).toMatch('refer for an opinion')
+    expect(refused(lax, start('leg-raise', 'left'))).toBeNull()
+    // An examiner who calls a slide negative does not thereby open the neck.
+    const slide = performed(soreArm(), 'upper-neck-shear', 'none', { glide: { said: 'observed', choice: 'slide' } })
+    const run = slide.exam.runs[0]?.id ?? ''
+    const called = (['left', 'right'] as const).reduce(
+      (r, about) => r.then({ type: 'finding-overridden', run, about, result: 'negative', why: 'felt like skin' }),
+      slide,
+    )
+    expect(refused(called, start('neck-rotation', 'left'))?.what).toMatch('slack or gave a warning')
+  })
+
   it('background reasons put the three ligament tests first; once they are quiet the neck stays at caution', () => {
     const record = yes(soreArm(), 'inflammatory-joint')
     expect(refused(record, start('neck-rotation', 'left'))?.do).toMatch('come first')

@@ -41,8 +41,7 @@ export function closedGates(exam: Exam): readonly ClosedGate[] {
 
 function reasonsFor(when: When, exam: Exam, findings: () => readonly Finding[]): readonly string[] {
   if ('of' in when) return onScreen(when, exam)
-  if ('positive' in when)
-    return when.positive.filter((test) => exam.runs.some((run) => run.test === test) && findings().some((f) => f.test === test && f.result === 'positive'))
+  if ('positive' in when) return when.positive.filter((test) => wasPositive(test, exam, findings))
   if ('warning' in when) return exam.warnings.map((w) => w.sign).filter((sign) => when.warning.includes(sign))
   if ('state' in when) return isIn(when.state, exam) ? [when.state] : []
   return when.seen.flatMap(({ test, when: seen }) => {
@@ -80,10 +79,12 @@ function drawnFromAge(item: string, { ageYears, screen }: Exam): boolean {
 
 /** The tests that had to come first are done; or one was positive, and a stronger gate speaks. */
 function cameFirst(tests: readonly string[], exam: Exam, findings: () => readonly Finding[]): boolean {
-  return (
-    tests.every((test) => isDone(exam, test)) ||
-    tests.some((test) => exam.runs.some((run) => run.test === test) && findings().some((f) => f.test === test && f.result === 'positive'))
-  )
+  return tests.every((test) => isDone(exam, test)) || tests.some((test) => wasPositive(test, exam, findings))
+}
+
+/** Findings are only worked out for a test that was begun. */
+function wasPositive(test: string, exam: Exam, findings: () => readonly Finding[]): boolean {
+  return exam.runs.some((run) => run.test === test) && findings().some((f) => f.test === test && f.result === 'positive')
 }
 
 /** Was this test performed to its end on every side it has? */

@@ -1,4 +1,5 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
+import { ON_THE_SIDE } from '../poses'
 import { pelvicProvocation, pelvicStages, pelvicWays, BACK_LIGAMENTS, GROIN_IS_HIP } from '../reading/pelvic-provocation'
 
 /** Pelvic compression: the upper half of the pelvis is pressed straight down, painful side up. */
@@ -30,17 +31,7 @@ export const sijCompression = defineTest({
     ask: ASK,
     holdSeconds: 5,
     pose: {
-      plane: 'profile',
-      seen: 'above',
-      lies: 'face-up',
-      support: 'table',
-      lumbar: 6,
-      thorax: 8,
-      neck: 8,
-      near: { hip: 45, knee: 90, ankle: -5 },
-      far: { hip: 38, knee: 82, ankle: -5 },
-      nearArm: { shoulder: 62, elbow: 52 },
-      farArm: { shoulder: 88, elbow: 60 },
+      ...ON_THE_SIDE,
       contacts: [
         { on: 'pelvis', along: 0.35, off: 2, from: 238, push: 'in' },
         { on: 'pelvis', along: 0.75, off: 2, from: 292, push: 'in' },

@@ -4,7 +4,8 @@ import type { ReactNode } from 'react'
 import { useHands } from '@/ui/exam/hands'
 import { useExam } from '@/ui/exam/store'
 import { Key } from '@/ui/key'
-import type { Bench, InHand } from './use-bench'
+import type { InHand } from './in-hand'
+import type { Bench } from './use-bench'
 
 /** The answers to the stage in hand, big enough for an elbow, then stop and undo. */
 export function AnswerBar({ bench }: { readonly bench: Bench }) {

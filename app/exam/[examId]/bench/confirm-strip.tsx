@@ -6,7 +6,8 @@ import { useExam } from '@/ui/exam/store'
 import { Key } from '@/ui/key'
 import { mnemonics } from '@/ui/mnemonics'
 import { offeredWords, placesOffered } from './places-offered'
-import type { Bench, InHand, Pending } from './use-bench'
+import type { InHand } from './in-hand'
+import type { Bench, Pending } from './use-bench'
 
 interface Props {
   readonly bench: Bench

@@ -3,7 +3,8 @@
 import type { GridOutline } from '@/core/record/outline'
 import { Key } from '@/ui/key'
 import { LandmarkFigure } from '@/ui/figure/landmark-figure'
-import type { Bench, InHand } from './use-bench'
+import type { InHand } from './in-hand'
+import type { Bench } from './use-bench'
 
 interface Props {
   readonly bench: Bench

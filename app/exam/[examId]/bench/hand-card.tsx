@@ -16,7 +16,8 @@ import { GatePanel } from '@/ui/exam/gate-panel'
 import { ForceGauge } from './force-gauge'
 import { GridCard } from './grid-card'
 import { OverrideForm } from './override-form'
-import type { Bench, InHand } from './use-bench'
+import type { InHand } from './in-hand'
+import type { Bench } from './use-bench'
 
 interface Props {
   readonly bench: Bench

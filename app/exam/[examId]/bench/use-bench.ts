@@ -2,55 +2,28 @@
 
 import { useState } from 'react'
 import { v7 } from 'uuid'
-import { testById } from '@/core/catalogue'
-import type { ExamTest, IntimateRegion, Stage } from '@/core/catalogue/exam-test'
+import type { ExamTest } from '@/core/catalogue/exam-test'
 import { offeredIntensity } from '@/core/findings/familiar'
-import { lastRun, nextStep, postureOf, type RouteLeg, type RouteStep, routeOf, stepKey, variantFor } from '@/core/planner/route'
+import { nextStep, type RouteLeg, type RouteStep, routeOf, stepKey } from '@/core/planner/route'
 import { HOLD_SECONDS, judgeHold } from '@/core/metrology/cuff'
-import { type ForceScore, scorePress } from '@/core/metrology/force'
+import { type ForceScore, pressOf, scorePress } from '@/core/metrology/force'
 import type { Frame } from '@/core/metrology/frame'
 import type { Answer, LimitedBy, SymptomId } from '@/core/record/answer'
 import type { EventContent } from '@/core/record/event'
-import type { Exam, Run } from '@/core/record/exam'
 import { nextStage } from '@/core/record/ladder'
 import { sidesOf } from '@/core/record/outline'
-import { barring, type ClosedGate, heeding } from '@/core/safety/safety'
 import { unsettled } from '@/core/safety/state'
-import { soreSides } from '@/core/story/sore-sides'
 import type { Place } from '@/core/vocabulary/body-area'
-import type { Posture } from '@/core/vocabulary/posture'
 import type { Quality } from '@/core/vocabulary/quality'
 import type { TestSide } from '@/core/vocabulary/side'
 import { cuff as simulatedCuff } from '@/devices/simulated-cuff'
 import { forcePad } from '@/devices/simulated-force-pad'
 import { useExam } from '@/ui/exam/store'
 import { useFrames } from './use-frames'
+import { type InHand, inHandOf } from './in-hand'
 import { type Hold, useHold } from './use-hold'
 import { useInclinometer } from './use-inclinometer'
 import { type Table, useTable } from './use-table'
-
-/** What is in hand: one test on one side, and how far it has come. */
-export interface InHand {
-  readonly test: ExamTest
-  readonly side: TestSide
-  readonly posture: Posture
-  /** The performance under way; null before its first answer. */
-  readonly run: Run | null
-  /** The stage that waits for an answer. */
-  readonly stage: Stage
-  /** Performed before, and shown again: answering repeats it. */
-  readonly repeats: boolean
-  /** The way it is done: under way, chosen, the same as last time, or the first. */
-  readonly variant: string
-  /** The gate that keeps it from starting; null when it may. */
-  readonly barred: ClosedGate | null
-  /** Cautions to heed before its first step. */
-  readonly heed: readonly ClosedGate[]
-  /** Consent has to be asked again for this region first. */
-  readonly asksFor: IntimateRegion | null
-  /** This is not the side that was said to be sore, where only the sore side is read. */
-  readonly guard: string | null
-}
 
 /** Something came on and its details are being confirmed; nothing is recorded yet. */
 export interface Pending {
@@ -144,9 +117,6 @@ const STILL_MS = 2200
 
 /** The simulated cuff has reached its target by then, in milliseconds. */
 const REACHED_MS = 1300
-
-/** Below this share of the highest load the hand has let go. */
-const LET_GO = 0.5
 
 /** Trials of a range, at most. */
 const TRIALS = 3
@@ -352,16 +322,7 @@ export function useBench(): Bench {
       }
       setScore(null)
       const press = { seed: `${exam.id} ${exam.length}`, target: (band[0] + band[1]) / 2, buildSeconds: 5, holdSeconds: 4, overshoot: 0.03 }
-      pad.play(forcePad(press), (trace) => {
-        // What comes after the hand lets go is not the press.
-        const until = (press.buildSeconds + press.holdSeconds) * 1000
-        setScore(
-          scorePress(
-            trace.filter((f) => f.t <= until).map((f) => ({ t: f.t, force: f.value })),
-            band,
-          ),
-        )
-      })
+      pad.play(forcePad(press), (trace) => setScore(scoreOf(trace, band)))
     },
     playCuff: () => {
       const row = table.all[table.at]
@@ -388,7 +349,7 @@ export function useBench(): Bench {
       if (!inHand || pending) return
       const band = inHand.stage.force
       if (frame.channel === 'angle' && inHand.stage.angle) device.feed(frame)
-      else if (frame.channel === 'force' && band) pad.feed(frame, (trace) => setScore(scorePress(pressed(trace), band)))
+      else if (frame.channel === 'force' && band) pad.feed(frame, (trace) => setScore(scoreOf(trace, band)))
       else if (frame.channel === 'pressure' && inHand.stage.kind === 'grid') cuff.feed(frame, () => undefined)
     },
     change: (change) => {
@@ -471,11 +432,10 @@ export function useBench(): Bench {
     renew: (answer, chaperone) => {
       if (!inHand?.asksFor) return
       const { test, side } = inHand
-      if (!record([{ type: 'consent-renewed', region: inHand.asksFor, answer, chaperone }])) return
-      if (answer === 'refused') {
-        record([{ type: 'test-skipped', test: test.id, side, why: 'contact refused' }])
-        setChosen(null)
-      } else setChosen({ test: test.id, side })
+      const asked: EventContent = { type: 'consent-renewed', region: inHand.asksFor, answer, chaperone }
+      const left: EventContent = { type: 'test-skipped', test: test.id, side, why: 'contact refused' }
+      if (!record(answer === 'refused' ? [asked, left] : [asked])) return
+      setChosen(answer === 'refused' ? null : { test: test.id, side })
     },
     reorder: (order) => {
       record([{ type: 'route-ordered', order }])
@@ -494,12 +454,8 @@ export function useBench(): Bench {
   }
 }
 
-/** The press of a trace, as loads; what comes after the hand has let go is not the press. */
-function pressed(trace: readonly Frame[]) {
-  const loads = trace.map((f) => ({ t: f.t, force: f.value }))
-  const highest = Math.max(...loads.map((s) => s.force))
-  const last = loads.findLastIndex((s) => s.force >= highest * LET_GO)
-  return loads.slice(0, last + 1)
+function scoreOf(trace: readonly Frame[], band: readonly [number, number]): ForceScore | null {
+  return scorePress(pressOf(trace.map((f) => ({ t: f.t, force: f.value }))), band)
 }
 
 function plain(said: PlainAnswer, angle: number | undefined, watched: { readonly lean?: boolean; readonly held?: number; readonly newtons?: number }): Answer {
@@ -524,38 +480,4 @@ function start(run: string, { test, side, variant }: InHand): EventContent {
 
 function suggestedPair(step: RouteStep | undefined): { test: string; side: TestSide } | null {
   return step ? { test: step.test.id, side: step.side } : null
-}
-
-function inHandOf(pair: { test: string; side: TestSide } | null, exam: Exam, ways: Readonly<Record<string, string>>): InHand | null {
-  const test = pair && testById(pair.test)
-  if (!test) return null
-  const last = lastRun(exam, test.id, pair.side)
-  const open = last && nextStage(last, test)
-  // Compared results must be done the same way, so the last way is kept until another is chosen.
-  const variant = (open ? last.variant : ways[test.id]) ?? variantFor(exam, test)
-  const waits = open ?? nextStage({ answers: [], stopped: null, variant }, test)
-  const whole = test.stages.find((s) => s.id === waits?.id)
-  if (!whole) return null
-  const region = test.intimate ?? null
-  return {
-    test,
-    side: pair.side,
-    posture: test.variants.find((v) => v.id === variant)?.posture ?? postureOf(test, exam),
-    run: open ? last : null,
-    stage: whole,
-    repeats: last !== undefined && !open,
-    variant,
-    barred: barring(exam, test.id, variant) ?? null,
-    heed: heeding(exam, test.id, variant),
-    asksFor: region && exam.renewed[region] !== 'agreed' && !open ? region : null,
-    guard: guardFor(test, pair.side, exam),
-  }
-}
-
-/** Where only the painful side is read, the other one in hand is worth a word. */
-function guardFor(test: ExamTest, side: TestSide, exam: Exam): string | null {
-  const sore = soreSides(exam)
-  const [only] = sore
-  if (test.plan !== 'painful-side' || side === 'none' || sore.length !== 1 || only === undefined || only === side) return null
-  return `You said ${only} is the sore side; this is the ${side}.`
 }

@@ -1,0 +1,59 @@
+import { testById } from '@/core/catalogue'
+import type { ExamTest, IntimateRegion, Stage } from '@/core/catalogue/exam-test'
+import { lastRun, postureOf, variantFor } from '@/core/planner/route'
+import { sideGuard } from '@/core/planner/side-guard'
+import type { Exam, Run } from '@/core/record/exam'
+import { nextStage } from '@/core/record/ladder'
+import { asksAgain } from '@/core/safety/consent'
+import { barring, type ClosedGate, heeding } from '@/core/safety/safety'
+import type { Posture } from '@/core/vocabulary/posture'
+import type { TestSide } from '@/core/vocabulary/side'
+
+/** What is in hand: one test on one side, and how far it has come. */
+export interface InHand {
+  readonly test: ExamTest
+  readonly side: TestSide
+  readonly posture: Posture
+  /** The performance under way; null before its first answer. */
+  readonly run: Run | null
+  /** The stage that waits for an answer. */
+  readonly stage: Stage
+  /** Performed before, and shown again: answering repeats it. */
+  readonly repeats: boolean
+  /** The way it is done: under way, chosen, the same as last time, or the first. */
+  readonly variant: string
+  /** The gate that keeps it from starting; null when it may. */
+  readonly barred: ClosedGate | null
+  /** Cautions to heed before its first step. */
+  readonly heed: readonly ClosedGate[]
+  /** Consent has to be asked again for this region first. */
+  readonly asksFor: IntimateRegion | null
+  /** This is not the side that was said to be sore, where only the sore side is read. */
+  readonly guard: string | null
+}
+
+/** The test in hand as it stands: its stage, its way, and what keeps it from being answered. */
+export function inHandOf(pair: { test: string; side: TestSide } | null, exam: Exam, ways: Readonly<Record<string, string>>): InHand | null {
+  const test = pair && testById(pair.test)
+  if (!test) return null
+  const last = lastRun(exam, test.id, pair.side)
+  const open = last && nextStage(last, test)
+  // Compared results must be done the same way, so the last way is kept until another is chosen.
+  const variant = (open ? last.variant : ways[test.id]) ?? variantFor(exam, test)
+  const waits = open ?? nextStage({ answers: [], stopped: null, variant }, test)
+  const whole = test.stages.find((s) => s.id === waits?.id)
+  if (!whole) return null
+  return {
+    test,
+    side: pair.side,
+    posture: test.variants.find((v) => v.id === variant)?.posture ?? postureOf(test, exam),
+    run: open ? last : null,
+    stage: whole,
+    repeats: last !== undefined && !open,
+    variant,
+    barred: barring(exam, test.id, variant) ?? null,
+    heed: heeding(exam, test.id, variant),
+    asksFor: open ? null : asksAgain(test, exam),
+    guard: sideGuard(test, pair.side, exam),
+  }
+}

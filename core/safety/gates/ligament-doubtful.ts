@@ -1,0 +1,23 @@
+import { anyOf, cells, chose } from '../../catalogue/reading/table'
+import { defineGate } from '../gate'
+
+const LAX = ['late', 'absent']
+
+/** Slack in one position only is no result to go on with: nothing more is done to that neck until somebody has looked at it. */
+export const ligamentDoubtful = defineGate({
+  id: 'ligament-doubtful',
+  strength: 'halt',
+  when: {
+    seen: [
+      {
+        test: 'alar-ligament',
+        when: anyOf(cells('three', 'tilt', LAX), cells('three', 'turn', LAX), cells('nodded', 'tilt', LAX), cells('nodded', 'turn', LAX)),
+      },
+      { test: 'upper-neck-shear', when: chose('glide', 'slide', 'warning') },
+      { test: 'transverse-ligament', when: chose('lift', 'soft', 'warning') },
+    ],
+  },
+  bars: { neckLoad: true },
+  reason: 'An upper neck ligament test felt slack or gave a warning sign.',
+  do: 'Stop here for this neck. Support the head and refer for an opinion.',
+})
