@@ -5,6 +5,8 @@ import { tmpdir } from 'node:os'
 import path from 'node:path'
 import AxeBuilder from '@axe-core/playwright'
 import { expect, type Page, test as base } from '@playwright/test'
+import type { ExamEvent } from '../core/record/event'
+import { type Exam, examFrom } from '../core/record/exam'
 import { fillDemoClinic } from '../db/demo/clinic'
 import { openDb } from '../db/open'
 import { examHeads } from '../db/queries/exams'
@@ -106,6 +108,16 @@ export async function expectAccessible(page: Page): Promise<void> {
 /** Everything recorded is acknowledged as on disk. */
 export async function expectSaved(page: Page): Promise<void> {
   await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
+}
+
+/** The record as it lies on disk, folded. */
+export async function recordOf(page: Page): Promise<Exam> {
+  await expectSaved(page)
+  const url = page.url().replace(/\/bench.*$/, '/events')
+  const { events } = (await (await page.request.get(url)).json()) as { events: ExamEvent[] }
+  const exam = examFrom(events)
+  if (!exam) throw new Error('The examination is on disk.')
+  return exam
 }
 
 export { expect }
