@@ -1,10 +1,11 @@
 import { CATALOGUE, testById } from './catalogue'
 import { LOWER, UPPER } from './catalogue/exam-test'
-import { CLUSTERS } from './clusters'
+import { inSchoolOrder } from './clusters/school-rules'
 import { type Interplay, interplayOf } from './clusters/interplay'
 import { type RuleVerdict, ruleVerdict } from './clusters/verdict'
 import { type Prior, priorOf, UNKNOWN_N, WEIGHED, type WeighedSource } from './evidence/prior'
-import { rowsOf } from './evidence/register'
+import { type Clinic, type Knowledge, knowledgeAt, SHIPPED } from './evidence/knowledge'
+import { odds, probability } from './evidence/odds'
 import { type Weighed, weigh } from './evidence/weigh'
 import { sentence } from './findings/place-fits'
 import { findingsOf } from './findings/findings'
@@ -54,24 +55,55 @@ export interface Assessment {
   readonly rules: readonly RuleVerdict[]
   readonly interplay: readonly Interplay[]
   readonly sources: readonly SourceVerdict[]
+  /** What it was computed from, so that one finding can be changed and the rest computed again. */
+  readonly found: Found
+  readonly sides: readonly Side[]
+  readonly weights: Weights
 }
 
-/** Starting odds set by hand, by source; they replace the derived ones. */
+/** Starting odds set by hand for one examination, by source; they replace the derived ones. */
 export type OwnPriors = Partial<Record<WeighedSource, number>>
 
-/** The one place where findings, rules and figures meet. Pure: the same record gives the same answer. */
-export function assess(exam: Exam, priors: OwnPriors = {}): Assessment {
+/** What an assessment may be given beside the record. */
+export interface AssessWith {
+  readonly priors?: OwnPriors
+  /** The clinic's own figures, rules and starting odds. */
+  readonly clinic?: Clinic
+}
+
+/**
+ * The one place where findings, rules and figures meet. Pure: the same record and the same clinic give the same answer.
+ *
+ * A signed examination is read with what the clinic knew when it was signed.
+ */
+export function assess(exam: Exam, { priors = {}, clinic = SHIPPED }: AssessWith = {}): Assessment {
   const findings = findingsOf(exam, { testById, all: CATALOGUE })
-  return assessFindings(exam, findings, sidesInQuestion(exam, findings), priors)
+  return assessFindings({ exam, findings }, sidesInQuestion(exam, findings), { priors, knowledge: knowledgeAt(clinic, exam.signed?.at ?? Infinity) })
+}
+
+/** Everything the figures rest on beside what was found. */
+export interface Weights {
+  readonly priors: OwnPriors
+  readonly knowledge: Knowledge
+  /** Every correlation held at this, and every starting odds multiplied by this, to see what the answer hangs on. */
+  readonly stress?: { readonly rho?: number; readonly oddsTimes?: number }
+}
+
+/** What was found, and where. */
+export interface Found {
+  readonly exam: Exam
+  readonly findings: readonly Finding[]
+  /** Conditions given outright, as in a published case. */
+  readonly given?: Readonly<Record<string, boolean>>
 }
 
 /** The same from findings that are given, as when a published case is replayed. */
-export function assessFindings(exam: Exam, findings: readonly Finding[], sides: readonly Side[], priors: OwnPriors): Assessment {
-  const rules = CLUSTERS.flatMap((cluster) => SIDES.map((side) => ruleVerdict(cluster, side, findings)))
-  const verdicts = (Object.keys(SOURCES) as SourceId[]).flatMap((source) =>
-    sides.flatMap((side) => sourceVerdict(source, side, exam, findings, rules, priors) ?? []),
-  )
-  return { exam, findings, rules, interplay: interplayOf(findings), sources: verdicts }
+export function assessFindings(found: Found, sides: readonly Side[], weights: Weights): Assessment {
+  const { exam, findings } = found
+  const clusters = inSchoolOrder(weights.knowledge.clusters, exam)
+  const rules = clusters.flatMap((cluster) => SIDES.map((side) => ruleVerdict(cluster, side, found)))
+  const sources = (Object.keys(SOURCES) as SourceId[]).flatMap((source) => sides.flatMap((side) => sourceVerdict(source, side, found, rules, weights) ?? []))
+  return { exam, findings, rules, interplay: interplayOf(findings), sources, found, sides, weights }
 }
 
 /**
@@ -99,35 +131,42 @@ function isSided(finding: Finding): boolean {
   return finding.symptom !== null || testById(finding.test)?.sides === 'each'
 }
 
-/** Is the complaint, as painted, in the region where this weighed source is looked for? The low ones stand there while nothing is painted. */
+/** Is the complaint, as painted, in the region where this weighed source is looked for? Those of the low back stand there while nothing is painted. */
 function inRegion(source: WeighedSource, exam: Exam): boolean {
   const zones = exam.symptoms.flatMap((s) => s.places).map((place) => bodyArea(areaOf(place)).zone)
-  if (source === 'root-cervical') return zones.some((zone) => UPPER.includes(zone))
-  return zones.length === 0 || zones.some((zone) => LOWER.includes(zone))
+  const wanted = ALWAYS_SHOWN[source]
+  if (!wanted) return false
+  return zones.length === 0 ? wanted === LOWER : zones.some((zone) => wanted.includes(zone))
 }
 
-function sourceVerdict(
-  source: SourceId,
-  side: Side,
-  exam: Exam,
-  findings: readonly Finding[],
-  rules: readonly RuleVerdict[],
-  priors: OwnPriors,
-): SourceVerdict | null {
+/** Sources that stand on the board, unlit, wherever the complaint makes them a question; the others appear once something speaks of them. */
+const ALWAYS_SHOWN: Partial<Record<WeighedSource, typeof LOWER>> = {
+  'root-cervical': UPPER,
+  'root-lumbar-low': LOWER,
+  'sij-pain': LOWER,
+}
+
+function sourceVerdict(source: SourceId, side: Side, found: Found, allRules: readonly RuleVerdict[], weights: Weights): SourceVerdict | null {
+  const { exam, findings } = found
   const weighedId = WEIGHED.find((id) => id === source)
-  const own = rules.filter((r) => r.side === side && r.cluster.source === source)
+  const rules = allRules.filter((r) => r.side === side && r.cluster.source === source)
+  const prior = weighedId && startOf(weighedId, side, exam, weights)
+  const weighed =
+    weighedId && prior
+      ? weigh(weighedId, side, prior, {
+          ground: found,
+          rules,
+          find: weights.knowledge.find,
+          testById,
+          ...(weights.stress?.rho !== undefined && { rho: weights.stress.rho }),
+        })
+      : null
+  const counted = new Set(weighed?.joined.flatMap((j) => j.steps.map((step) => step.test)) ?? [])
   const pointers = findings
     .filter((f) => f.about === side)
-    .flatMap((f) =>
-      f.readings
-        .filter((r) => r.source === source && (r.strength === 'pointer' || weighedId === undefined || rowsOf(f.test).length === 0))
-        .map((r) => ({ ...r, test: f.test })),
-    )
-  const told = factPointers(source, side, exam)
-  const common = { side, family: sourceOf(source).family, rules: own, pointers: [...told, ...pointers] }
-  if (weighedId) {
-    const prior = startOf(weighedId, side, exam, priors)
-    const weighed = weigh(weighedId, side, prior, findings, rules, testById)
+    .flatMap((f) => f.readings.filter((r) => r.source === source && (r.strength === 'pointer' || !counted.has(f.test))).map((r) => ({ ...r, test: f.test })))
+  const common = { side, family: sourceOf(source).family, rules, pointers: [...factPointers(source, side, exam), ...patternPointers(rules), ...pointers] }
+  if (weighedId && prior) {
     // A strip that nothing of this examination will light only takes room.
     return weighed || common.pointers.length > 0 || inRegion(weighedId, exam) ? { ...common, source: weighedId, prior, weighed } : null
   }
@@ -135,7 +174,26 @@ function sourceVerdict(
   return common.pointers.length === 0 ? null : { ...common, source, prior: null, weighed: null }
 }
 
-function startOf(source: WeighedSource, side: Side, exam: Exam, priors: OwnPriors): Prior {
+/** A pattern that is met points; it never has a figure. */
+function patternPointers(rules: readonly RuleVerdict[]): readonly Pointer[] {
+  return rules.flatMap(({ cluster, state }) =>
+    cluster.standing === 'pattern' && state === 'met'
+      ? [
+          {
+            test: 'pattern',
+            source: cluster.source,
+            direction: 'for' as const,
+            strength: 'pointer' as const,
+            why: sentence(`${cluster.name}: the pattern is met`),
+          },
+        ]
+      : [],
+  )
+}
+
+function startOf(source: WeighedSource, side: Side, exam: Exam, { priors, knowledge, stress }: Weights): Prior {
   const own = priors[source]
-  return own === undefined ? priorOf(source, side, exam) : { p: own, why: 'Set by hand', effectiveN: UNKNOWN_N, assumed: true }
+  const start =
+    own === undefined ? priorOf(source, side, exam, knowledge.priors) : { p: own, why: 'Set by hand', effectiveN: UNKNOWN_N, assumed: true, line: null }
+  return stress?.oddsTimes === undefined ? start : { ...start, p: probability(odds(start.p) * stress.oddsTimes) }
 }

@@ -1,5 +1,6 @@
-import { all, not, positive } from '../logic/rule'
+import { all, not } from '../logic/rule'
 import { defineCluster } from './cluster'
+import { positive } from './item'
 
 /** All four arm nerve tests done and quiet: a neck root becomes unlikely (register row D22). */
 export const armNerveClear = defineCluster({

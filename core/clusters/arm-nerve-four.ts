@@ -1,5 +1,6 @@
-import { atLeast, positive } from '../logic/rule'
+import { atLeast } from '../logic/rule'
 import { defineCluster } from './cluster'
+import { positive } from './item'
 
 /**
  * Three or four of four for a neck root (register rows D11 and D12).

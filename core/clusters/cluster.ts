@@ -1,23 +1,55 @@
-import type { AtLeast } from '../logic/rule'
+import type { AtLeast, Rule, Weighted } from '../logic/rule'
 import type { SourceId } from '../vocabulary/source'
+import type { Item } from './item'
 
-/** A published rule: which tests, how many, and what it was published for. */
+/**
+ * What kind of rule this is.
+ *
+ * - `published`: a rule of a study, with figures in the register;
+ * - `model`: a grading of findings whose figures are combined by the shared-cause model, not a published rule;
+ * - `pattern`: signs that go together, without published accuracy; it points and never moves a number;
+ * - `prognosis`: says who is likely to respond to a treatment, not where the pain comes from;
+ * - `own`: written by this clinic.
+ */
+export type Standing = 'published' | 'model' | 'pattern' | 'prognosis' | 'own'
+
+/** One step of a graded rule. */
+export interface Grade {
+  readonly name: string
+  readonly holds: Rule<Item>
+}
+
+/** A rule: which conditions, how many, and what it is for. */
 export interface Cluster {
   readonly id: string
   readonly name: string
   readonly source: SourceId
-  readonly holds: AtLeast
+  readonly holds: AtLeast<Item> | Weighted<Item>
+  readonly standing: Standing
   /** Met means nothing came on: it uses the negative ratio, and says nothing when it is out of reach. */
   readonly rulesOut?: true
+  /** The register's name for this rule's figures, where it is another than its id. */
+  readonly figure?: string
   /** Where the study printed counts and not thresholds: the register's name for a count that has its own figure. */
   readonly figures?: Readonly<Record<number, string>>
   /** Not met says nothing: the study has no figure for it. */
   readonly failingSaysNothing?: true
+  /** Grades, weakest first, where the rule says more than met or not. */
+  readonly grades?: readonly Grade[]
+  /** Read where its answers happen to be there; never a reason to do a test, nor to leave one out. */
+  readonly beside?: true
+  /** A warning that belongs beside every result of it: "not confirmed by later studies". */
+  readonly badge?: string
   /** One sentence on what the rule says and where it does not apply. */
   readonly note: string
 }
 
-/** Declare a cluster; its figures stand in the evidence register under its id. */
-export function defineCluster(cluster: Cluster): Cluster {
-  return cluster
+/** Declare a cluster; its figures stand in the evidence register under its id. A rule of a study unless it says otherwise. */
+export function defineCluster(cluster: Omit<Cluster, 'standing'> & Partial<Pick<Cluster, 'standing'>>): Cluster {
+  return { standing: 'published', ...cluster }
+}
+
+/** May a decided state of this rule move a figure, where the register has a ratio for it? */
+export function mayMove(cluster: Cluster): boolean {
+  return cluster.standing === 'published' || cluster.standing === 'own'
 }

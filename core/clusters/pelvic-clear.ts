@@ -1,5 +1,6 @@
-import { all, not, positive } from '../logic/rule'
+import { all, not } from '../logic/rule'
 import { defineCluster } from './cluster'
+import { positive } from './item'
 
 /**
  * None of six positive, all six done: rules sacroiliac pain out (register row A07, read the other way round).
@@ -19,5 +20,6 @@ export const pelvicClear = defineCluster({
     not(positive('gaenslen', 'left')),
   ]),
   rulesOut: true,
+  beside: true,
   note: 'None of six, all of them done. A single positive breaks it and says nothing else.',
 })

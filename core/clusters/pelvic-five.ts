@@ -1,5 +1,6 @@
-import { atLeast, positive } from '../logic/rule'
+import { atLeast } from '../logic/rule'
 import { defineCluster } from './cluster'
+import { positive } from './item'
 
 /** Three or more of five provocations bring on the own pain on the painful side (register row A15). */
 export const pelvicFive = defineCluster({

@@ -1,5 +1,6 @@
-import { atLeast, positive } from '../logic/rule'
+import { atLeast } from '../logic/rule'
 import { defineCluster } from './cluster'
+import { positive } from './item'
 
 /** Two or more of four, in this order, stopping at two (register row A12). */
 export const pelvicFour = defineCluster({

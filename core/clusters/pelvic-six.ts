@@ -1,5 +1,6 @@
-import { atLeast, positive } from '../logic/rule'
+import { atLeast } from '../logic/rule'
 import { defineCluster } from './cluster'
+import { positive } from './item'
 
 /**
  * Three or more of six (register row A09).

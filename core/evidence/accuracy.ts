@@ -10,19 +10,24 @@ import type { Confidence, Counts, Estimate, Study } from './study'
  */
 export type Use = { readonly use: 'preferred' | 'shown'; readonly because: string }
 
-/** One published accuracy of one test, or of one threshold of a rule. */
+/** One published accuracy of one test, sign or threshold of a rule. */
 export interface Accuracy {
   /** Number in the register. */
   readonly id: string
-  /** A test's or a rule's id. */
-  readonly of: string
+  /** A test's, a sign's or a rule's id; null where nothing here is that test. */
+  readonly of: string | null
   /** Only for this side, where a study scored the sides apart. */
   readonly side?: Side
-  readonly for: SourceId
+  /** The source it speaks about; null where that is none of the sources here. */
+  readonly for: SourceId | null
+  /** The test as the study calls it, where the test here has another name or there is none. */
+  readonly subject?: string
+  /** What the study looked for, where it is not quite the source here. */
+  readonly target?: string
   readonly from: Study
   /** Only for these ways of doing the test: the criterion of the others is another one. */
   readonly variants?: readonly string[]
-  /** What counted as positive in the study. */
+  /** What counted as positive in the study, and what else to know of the figure. */
   readonly criterion: string
   readonly sens: Estimate | null
   readonly spec: Estimate | null
@@ -31,8 +36,14 @@ export interface Accuracy {
   readonly lrNegative?: Estimate
   /** Rebuilt from printed proportions, so they are no evidence of their own. */
   readonly counts: Counts | null
+  /** Figures that are no single number: a range, a bound, another statistic. Shown as they stand. */
+  readonly printed?: { readonly sens?: string; readonly spec?: string; readonly lrPositive?: string; readonly lrNegative?: string; readonly other?: string }
   readonly confidence: Confidence
+  /** Only this answer moves the odds; the other says nothing. */
+  readonly speaks?: 'positive' | 'negative'
   readonly use: Use
+  /** Written by the clinic in place of the shipped figure. */
+  readonly own?: { readonly by: string; readonly at: number }
 }
 
 /** Declare the rows of one paper. */

@@ -14,18 +14,29 @@ export interface Group {
 /** Used where nothing was published that a correlation could be fitted to: the centre of the calibration's penalty. */
 const ASSUMED: Rho = { present: RHO_CENTRE, absent: RHO_CENTRE }
 
+const fitted = (id: string, name: string, fit: { readonly rho: Rho; readonly inputs: readonly string[] }): Group => ({
+  id,
+  name,
+  rho: fit.rho,
+  why: `fitted on ${CALIBRATION.date} to ${fit.inputs.join(', ')}`,
+})
+const assumed = (id: string, name: string): Group => ({ id, name, rho: ASSUMED, why: 'assumed 0.2: no joint counts are known' })
+
 /** Groups of tests with a shared cause. A test names its groups in `shares`; the first one known here counts. */
 export const GROUPS: readonly Group[] = [
-  {
-    id: 'pelvic-provocation',
-    name: 'pelvic loading',
-    rho: CALIBRATION.pelvicProvocation.rho,
-    why: `fitted on ${CALIBRATION.date} to ${CALIBRATION.pelvicProvocation.inputs.join(', ')}`,
-  },
-  { id: 'foraminal-closing', name: 'closing the root openings', rho: ASSUMED, why: 'assumed 0.2: no joint counts are known' },
-  { id: 'foraminal-opening', name: 'opening the root openings', rho: ASSUMED, why: 'assumed 0.2: no joint counts are known' },
-  { id: 'brachial-tension', name: 'arm nerve tension', rho: ASSUMED, why: 'assumed 0.2: no joint counts are known' },
-  { id: 'sciatic-tension', name: 'sciatic tension', rho: ASSUMED, why: 'assumed 0.2: no joint counts are known' },
+  fitted('pelvic-provocation', 'pelvic loading', CALIBRATION.pelvicProvocation),
+  assumed('sciatic-tension', 'sciatic tension'),
+  assumed('femoral-tension', 'femoral tension'),
+  fitted('brachial-tension', 'arm nerve tension', CALIBRATION.brachialTension),
+  assumed('foraminal-closing', 'closing the root openings'),
+  assumed('foraminal-opening', 'opening the root openings'),
+  assumed('facet-loading', 'loading the facets'),
+  fitted('segment-instability', 'a loose segment', CALIBRATION.segmentInstability),
+  assumed('upper-neck-ligament', 'the upper neck ligaments'),
+  assumed('deficit', 'loss of strength, reflex or feeling'),
+  assumed('cord-signs', 'cord signs'),
+  assumed('outlet', 'the thoracic outlet'),
+  assumed('hip-rotation', 'turning the hip'),
 ]
 
 /** The group a test belongs to; undefined when it shares its cause with no other. */

@@ -8,6 +8,8 @@ export function headlineOf(weighed: Pick<Weighed, 'rule' | 'model'>): number {
 
 /** Why the leading figure leads, and why the others differ; one or two sentences. */
 export function whyItLeads({ rule, apart, model, product, prior }: Weighed): string {
+  if (rule?.insteadOf)
+    return `${rule.insteadOf.why} The published ratio of the rule alone would be ${rule.insteadOf.lr.toFixed(1)}; here ${rule.lr.toFixed(1)} leads.`
   if (rule && apart) {
     return 'The rule and the model differ by more than a factor of two in what they make of the same answers. The rule was measured as a whole, so it leads.'
   }

@@ -1,19 +1,23 @@
 import { quantileSorted } from 'd3-array'
-import { randomBeta } from 'd3-random'
+import { randomBeta, randomNormal } from 'd3-random'
 import type { Accuracy } from './accuracy'
 import { groupLikelihoodRatio, type Rho } from './dependence'
-import { quoted, ratesOf } from './likelihood-ratio'
+import { peopleBehind, quoted, ratesOf } from './likelihood-ratio'
 import { odds, probability } from './odds'
 import { UNKNOWN_N } from './prior'
 import { seededRandom } from './rng'
 import type { Study } from './study'
-import type { Weighed } from './weigh'
+import { strongest, type Weighed } from './weigh'
 
 /** Draws used where nothing else is asked for. */
 export const DRAWS = 4000
 
 /** What one row contributes to a draw: plain data, so that it can cross to a worker. */
-export interface RowInput {
+export type RowInput = RatesInput | RatioInput
+
+/** A row with sensitivity and specificity. */
+export interface RatesInput {
+  readonly kind: 'rates'
   readonly id: string
   readonly sens: number
   readonly spec: number
@@ -23,6 +27,19 @@ export interface RowInput {
   /** Neither counts nor an interval were known. */
   readonly unverifiedN: boolean
 }
+
+/** A row with a printed ratio alone: its logarithm is drawn from a normal. */
+export interface RatioInput {
+  readonly kind: 'ratio'
+  readonly id: string
+  readonly lr: number
+  /** Standard deviation of the logarithm, from the printed interval. */
+  readonly spread: number
+  readonly unverifiedN: boolean
+}
+
+/** Spread of a ratio without an interval: 95 % within a factor of four either way. */
+export const UNKNOWN_SPREAD = Math.log(4) / 1.96
 
 /** All that the interval of one source on one side depends on. */
 export interface IntervalInput {
@@ -46,10 +63,10 @@ export interface Interval {
  * @returns null when a row gives no rates to draw from
  */
 export function intervalInput(weighed: Pick<Weighed, 'source' | 'side' | 'prior' | 'joined' | 'rule'>): IntervalInput | null {
-  const rule = weighed.rule && { row: rowInput(weighed.rule.row), speaks: weighed.rule.speaks }
+  const rule = weighed.rule && { row: rowInput(weighed.rule.row, weighed.rule.speaks), speaks: weighed.rule.speaks }
   const groups = weighed.joined.map((joined) => ({
     rho: joined.group?.rho ?? null,
-    answers: joined.steps.map((step) => ({ row: rowInput(step.row), positive: step.positive })),
+    answers: joined.steps.map((step) => ({ row: rowInput(step.row, step.positive ? 'positive' : 'negative'), positive: step.positive })),
   }))
   const complete = rule ? rule.row !== null : groups.every((g) => g.answers.every((a) => a.row !== null))
   if (!complete) return null
@@ -70,37 +87,47 @@ export function intervalInput(weighed: Pick<Weighed, 'source' | 'side' | 'prior'
  */
 export function intervalOf(input: IntervalInput, draws = DRAWS): Interval {
   const prior = betaDraws(`prior ${input.key}`, input.prior.p * input.prior.effectiveN, (1 - input.prior.p) * input.prior.effectiveN, draws)
-  const rates = new Map<string, RowDraws>()
-  const ratesFor = (row: RowInput): RowDraws => {
-    const known = rates.get(row.id)
+  const drawn = new Map<string, RowDraws>()
+  const drawsOf = (row: RowInput): RowDraws => {
+    const known = drawn.get(row.id)
     if (known) return known
-    const made = { sens: betaDraws(`${row.id} sens`, ...row.sensCounts, draws), spec: betaDraws(`${row.id} spec`, ...row.specCounts, draws) }
-    rates.set(row.id, made)
+    const made = rowDraws(row, draws)
+    drawn.set(row.id, made)
     return made
   }
-  const values = Array.from({ length: draws }, (_, i) => probability(odds(prior[i] ?? 0.5) * ratioOf(input, ratesFor, i))).sort((a, b) => a - b)
+  const values = Array.from({ length: draws }, (_, i) => probability(odds(prior[i] ?? 0.5) * ratioOf(input, drawsOf, i))).sort((a, b) => a - b)
   const at = (p: number) => quantileSorted(values, p) ?? 0.5
   return { p05: at(0.05), median: at(0.5), p95: at(0.95) }
 }
 
-interface RowDraws {
-  readonly sens: Float64Array
-  readonly spec: Float64Array
+type RowDraws = { readonly sens: Float64Array; readonly spec: Float64Array } | { readonly ratio: Float64Array }
+
+function rowDraws(row: RowInput, draws: number): RowDraws {
+  if (row.kind === 'rates') {
+    return { sens: betaDraws(`${row.id} sens`, ...row.sensCounts, draws), spec: betaDraws(`${row.id} spec`, ...row.specCounts, draws) }
+  }
+  const draw = randomNormal.source(seededRandom(`${row.id} ratio`))(Math.log(row.lr), row.spread)
+  return { ratio: Float64Array.from({ length: draws }, () => Math.exp(draw())) }
 }
 
-function ratioOf(input: IntervalInput, ratesFor: (row: RowInput) => RowDraws, i: number): number {
-  const at = (row: RowInput) => {
-    const drawn = ratesFor(row)
-    return { sens: drawn.sens[i] ?? row.sens, spec: drawn.spec[i] ?? row.spec }
+function ratioOf(input: IntervalInput, drawsOf: (row: RowInput) => RowDraws, i: number): number {
+  const rates = (row: RatesInput) => {
+    const known = drawsOf(row)
+    return 'sens' in known ? { sens: known.sens[i] ?? row.sens, spec: known.spec[i] ?? row.spec } : { sens: row.sens, spec: row.spec }
   }
-  if (input.rule) {
-    const { sens, spec } = at(input.rule.row)
-    return input.rule.speaks === 'positive' ? sens / (1 - spec) : (1 - sens) / spec
+  const single = (row: RowInput, positive: boolean) => {
+    if (row.kind === 'ratio') {
+      const known = drawsOf(row)
+      return 'ratio' in known ? (known.ratio[i] ?? row.lr) : row.lr
+    }
+    const { sens, spec } = rates(row)
+    return positive ? sens / (1 - spec) : (1 - sens) / spec
   }
-  const together = input.groups.reduce((lr, group) => {
-    const answers = group.answers.map((a) => ({ positive: a.positive, ...at(a.row) }))
-    if (group.rho && answers.length > 1) return lr * groupLikelihoodRatio(answers, group.rho)
-    return answers.reduce((m, a) => m * (a.positive ? a.sens / (1 - a.spec) : (1 - a.sens) / a.spec), lr)
+  if (input.rule) return single(input.rule.row, input.rule.speaks === 'positive')
+  const together = input.groups.reduce((lr, { rho, answers }) => {
+    const measured = answers.flatMap(({ row, positive }) => (row.kind === 'rates' ? [{ positive, ...rates(row) }] : []))
+    if (!rho || answers.length === 1) return answers.reduce((m, a) => m * single(a.row, a.positive), lr)
+    return lr * (measured.length === answers.length ? groupLikelihoodRatio(measured, rho) : strongest(answers.map((a) => single(a.row, a.positive))))
   }, 1)
   return quoted(together)
 }
@@ -111,14 +138,15 @@ function betaDraws(seed: string, successes: number, failures: number, draws: num
   return Float64Array.from({ length: draws }, () => Math.min(1 - 1e-9, Math.max(1e-9, draw())))
 }
 
-function rowInput(row: Accuracy): RowInput | null {
+function rowInput(row: Accuracy, speaks: 'positive' | 'negative'): RowInput | null {
   const rates = ratesOf(row)
-  if (!rates) return null
+  if (!rates) return ratioInput(row, speaks)
   const { counts } = row
-  if (counts) return { id: row.id, ...rates, sensCounts: [counts.tp, counts.fn], specCounts: [counts.tn, counts.fp], unverifiedN: false }
+  if (counts) return { kind: 'rates', id: row.id, ...rates, sensCounts: [counts.tp, counts.fn], specCounts: [counts.tn, counts.fp], unverifiedN: false }
   const sensN = peopleOf(row.sens, row.from)
   const specN = peopleOf(row.spec, row.from)
   return {
+    kind: 'rates',
     id: row.id,
     ...rates,
     sensCounts: [rates.sens * sensN, (1 - rates.sens) * sensN],
@@ -127,9 +155,18 @@ function rowInput(row: Accuracy): RowInput | null {
   }
 }
 
+function ratioInput(row: Accuracy, speaks: 'positive' | 'negative'): RatioInput | null {
+  const printed = speaks === 'positive' ? row.lrPositive : row.lrNegative
+  if (!printed) return null
+  const { value, interval } = printed
+  const spread = interval ? (Math.log(interval[1]) - Math.log(interval[0])) / (2 * 1.96) : UNKNOWN_SPREAD
+  return { kind: 'ratio', id: `${row.id} ${speaks}`, lr: value, spread, unverifiedN: !interval }
+}
+
 /** People an estimate is worth: from the width of its 95 % interval, else {@link UNKNOWN_N}; never more than the study had. */
 function peopleOf(estimate: Accuracy['sens'], study: Study): number {
   if (!estimate?.interval) return UNKNOWN_N
+  if (estimate.value === 1) return peopleBehind(estimate.interval[0])
   const se = (estimate.interval[1] - estimate.interval[0]) / (2 * 1.96)
   const n = (estimate.value * (1 - estimate.value)) / se ** 2
   return study.n === null ? n : Math.min(n, study.n)

@@ -1,7 +1,11 @@
+import type { Setting } from '../record/event'
 import type { Exam } from '../record/exam'
 import { areaOf, bodyArea, type BodyArea, sideOf } from '../vocabulary/body-area'
 import type { Side } from '../vocabulary/side'
 import type { SourceId } from '../vocabulary/source'
+import { PRIORS, type WeighedSource, WEIGHED } from './priors'
+
+export { WEIGHED, type WeighedSource } from './priors'
 
 /** Where the odds start before any test. */
 export interface Prior {
@@ -11,15 +15,22 @@ export interface Prior {
   readonly effectiveN: number
   /** No study fits this setting; the figure is a working assumption. */
   readonly assumed: boolean
+  /** The line of the table it comes from; null where it was set for one examination. */
+  readonly line: string | null
 }
 
 /** People a figure without counts and without an interval is taken to be worth. */
 export const UNKNOWN_N = 20
 
-/** Sources whose probability the register can move. */
-export const WEIGHED = ['root-cervical', 'root-lumbar-low', 'sij-pain'] as const satisfies readonly SourceId[]
-
-export type WeighedSource = (typeof WEIGHED)[number]
+/** A starting probability that the clinic set in place of a line of the table, with where it comes from; null gives the line back. */
+export interface OwnPrior {
+  readonly line: string
+  readonly setting: Setting
+  readonly p: number | null
+  readonly source: string
+  readonly by: string
+  readonly at: number
+}
 
 /** Can the register move this source? */
 export function isWeighed(source: SourceId): source is WeighedSource {
@@ -27,35 +38,20 @@ export function isWeighed(source: SourceId): source is WeighedSource {
 }
 
 /**
- * Starting probability of a source on one side, from where that side's pain is.
+ * Starting probability of a source on one side, from where that side's pain is and where the people examined come from.
  *
- * Sacroiliac: register N2, 30 % (Schwarzer 1995; 18.5 % in Maigne 1996). Low lumbar root: register N7, leg pain
- * with low-back pain in primary care, about 74 % judged sciatica (Stynes 2018); used where the pain is
- * marked below the knee. Neck root: register N6, 23 % (Wainner 2003), used where the arm is marked. Elsewhere no study fits, and the figure says that it is assumed.
+ * The first line of the table whose place is painted decides; the last one of each source has no place and always fits.
  */
-export function priorOf(source: WeighedSource, side: Side, exam: Pick<Exam, 'symptoms'>): Prior {
+export function priorOf(source: WeighedSource, side: Side, exam: Pick<Exam, 'symptoms' | 'setting'>, own: readonly OwnPrior[] = []): Prior {
   const here = exam.symptoms.flatMap((s) => s.places).filter((place) => sideOf(place) === side)
   const zones = new Set<BodyArea['zone']>(here.map((place) => bodyArea(areaOf(place)).zone))
-  switch (source) {
-    case 'root-cervical':
-      return zones.has('arm')
-        ? { p: 0.23, why: 'Pain marked in the arm: 23 % in people sent for nerve conduction (Wainner 2003)', effectiveN: 82, assumed: false }
-        : { p: 0.1, why: 'No arm pain marked on this side; no study fits', effectiveN: UNKNOWN_N, assumed: true }
-    case 'sij-pain':
-      return zones.has('pelvis')
-        ? { p: 0.3, why: 'Pain marked below L5: 30 % in people referred for back pain (Schwarzer 1995)', effectiveN: UNKNOWN_N, assumed: false }
-        : { p: 0.1, why: 'No pain marked below L5 on this side; no study fits', effectiveN: UNKNOWN_N, assumed: true }
-    case 'root-lumbar-low':
-      if (zones.has('below-knee')) {
-        return {
-          p: 0.74,
-          why: 'Pain marked below the knee: about 74 % of back and leg pain judged sciatica in primary care (Stynes 2018)',
-          effectiveN: UNKNOWN_N,
-          assumed: false,
-        }
-      }
-      return zones.has('thigh')
-        ? { p: 0.3, why: 'Pain marked in the thigh only; no study fits', effectiveN: UNKNOWN_N, assumed: true }
-        : { p: 0.1, why: 'No leg pain marked on this side; no study fits', effectiveN: UNKNOWN_N, assumed: true }
+  const line = PRIORS.find((l) => l.source === source && (l.zones === null || l.zones.some((zone) => zones.has(zone))))
+  // The table holds a line without a place for every weighed source; priors.test.ts holds it to that.
+  if (!line) return { p: 0.1, why: 'No line of the table fits', effectiveN: UNKNOWN_N, assumed: true, line: null }
+  const written = own.findLast((o) => o.line === line.id && o.setting === exam.setting)
+  if (written && written.p !== null) {
+    return { p: written.p, why: `${line.where}: set by ${written.by} (${written.source})`, effectiveN: UNKNOWN_N, assumed: false, line: line.id }
   }
+  const start = exam.setting === 'referred' ? line.referred : line.firstContact
+  return { p: start.p, why: `${line.where}${start.why}`, effectiveN: start.n, assumed: start.assumed, line: line.id }
 }

@@ -1,4 +1,5 @@
 import type { Threshold } from './calibrate'
+import { ratesOf } from './likelihood-ratio'
 import { REGISTER } from './register'
 
 /** A threshold with the rows of the tests it counts, and its published operating point. */
@@ -11,28 +12,47 @@ interface Published {
   readonly n: number
 }
 
+/** A group whose correlation can be fitted, by the name it has in the committed table. */
+export type FittedGroup = 'pelvicProvocation' | 'brachialTension' | 'segmentInstability'
+
 const SIX = ['A01', 'A05', 'A02', 'A03', 'A04', 'A06']
 
 /**
- * All known thresholds of the pelvic group but those recalled with low confidence (A10, A11).
+ * All known thresholds, by group.
  *
- * A08 and A13 belong to rules that are not in use, so they stand here alone. A07's sensitivity of 1.00 takes the 0.5
- * correction on its counts (16 and 0). The Gaenslen of A13 was one result; the right-sided figure stands for it.
+ * Pelvis: all but those of low confidence (A10, A11). A07's sensitivity of 1.00 takes the 0.5 correction on its counts
+ * (16 and 0). The Gaenslen of A13 was one result; the right-sided figure stands for it. Arm: any of four; two of its four single
+ * rows (D25) are of low confidence, which is why they move no odds themselves. Segment: both of two; its specificity is printed 0.5-corrected.
  */
-const PELVIC: readonly Published[] = [
-  { row: 'A07', k: 1, tests: SIX, sens: 16.5 / 17, spec: 0.44, n: 48 },
-  { row: 'A08', k: 2, tests: SIX, sens: 0.93, spec: 0.66, n: 48 },
-  { row: 'A09', k: 3, tests: SIX, sens: 0.94, spec: 0.78, n: 48 },
-  { row: 'A12', k: 2, tests: ['A01', 'A02', 'A05', 'A06'], sens: 0.88, spec: 0.78, n: 48 },
-  { row: 'A13', k: 3, tests: ['A01', 'A02', 'A03', 'A05', 'A06'], sens: 0.91, spec: 0.78, n: 43 },
-]
+const PUBLISHED: Readonly<Record<FittedGroup, readonly Published[]>> = {
+  pelvicProvocation: [
+    { row: 'A07', k: 1, tests: SIX, sens: 16.5 / 17, spec: 0.44, n: 48 },
+    { row: 'A08', k: 2, tests: SIX, sens: 0.93, spec: 0.66, n: 48 },
+    { row: 'A09', k: 3, tests: SIX, sens: 0.94, spec: 0.78, n: 48 },
+    { row: 'A12', k: 2, tests: ['A01', 'A02', 'A05', 'A06'], sens: 0.88, spec: 0.78, n: 48 },
+    { row: 'A13', k: 3, tests: ['A01', 'A02', 'A03', 'A05', 'A06'], sens: 0.91, spec: 0.78, n: 43 },
+  ],
+  brachialTension: [{ row: 'D22', k: 1, tests: ['D23', 'D24', 'D25a', 'D25b'], sens: 0.97, spec: 0.69, n: 51 }],
+  segmentInstability: [{ row: 'C17', k: 2, tests: ['C15', 'C16'], sens: 0.29, spec: 0.98, n: 49 }],
+}
 
-/** The pelvic thresholds for people with and without the source, ready for `fitRho`. */
-export function pelvicThresholds(): { readonly present: readonly Threshold[]; readonly absent: readonly Threshold[]; readonly names: readonly string[] } {
-  const of = (t: Published) => t.tests.flatMap((id) => REGISTER.find((row) => row.id === id) ?? [])
+/** What a group's correlation is fitted to, for people with and without the source. */
+export interface GroupThresholds {
+  readonly present: readonly Threshold[]
+  readonly absent: readonly Threshold[]
+  readonly names: readonly string[]
+}
+
+/** The thresholds of one group, ready for `fitRho`. */
+export function thresholdsOf(group: FittedGroup): GroupThresholds {
+  const published = PUBLISHED[group]
+  const rates = (t: Published) => t.tests.flatMap((id) => REGISTER.filter((row) => row.id === id).flatMap((row) => ratesOf(row) ?? []))
   return {
-    present: PELVIC.map((t) => ({ row: t.row, k: t.k, n: t.n, ps: of(t).map((row) => row.sens?.value ?? 0.5), published: t.sens })),
-    absent: PELVIC.map((t) => ({ row: t.row, k: t.k, n: t.n, ps: of(t).map((row) => 1 - (row.spec?.value ?? 0.5)), published: 1 - t.spec })),
-    names: PELVIC.map((t) => `${t.row} (${t.k} or more of ${t.tests.length})`),
+    present: published.map((t) => ({ row: t.row, k: t.k, n: t.n, ps: rates(t).map((r) => r.sens), published: t.sens })),
+    absent: published.map((t) => ({ row: t.row, k: t.k, n: t.n, ps: rates(t).map((r) => 1 - r.spec), published: 1 - t.spec })),
+    names: published.map((t) => `${t.row} (${t.k} or more of ${t.tests.length})`),
   }
 }
+
+/** The groups that can be fitted. */
+export const FITTED_GROUPS = Object.keys(PUBLISHED) as readonly FittedGroup[]

@@ -78,6 +78,7 @@ describe('several answers together', () => {
 
 describe('starting odds', () => {
   const exam = (...places: Parameters<typeof own>[0]) => ({
+    setting: 'referred' as const,
     symptoms: [{ id: 'S1' as const, words: '', places, qualities: [], worst: null, usual: null, now: 3, bringsOn: '', eases: '', stirring: null }],
   })
 

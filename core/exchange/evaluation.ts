@@ -3,7 +3,6 @@ import type { RuleVerdict } from '../clusters/verdict'
 import { intervalInput, intervalOf } from '../evidence/interval'
 import { likelihoodRatios } from '../evidence/likelihood-ratio'
 import { posterior } from '../evidence/odds'
-import { preferredRow } from '../evidence/register'
 import { figureOf, speaksOf } from '../evidence/weigh'
 import type { Side } from '../vocabulary/side'
 
@@ -27,7 +26,7 @@ export function evaluationOf(assessment: Assessment) {
 
 function ruleLine(rule: RuleVerdict, assessment: Assessment) {
   const speaks = speaksOf(rule)
-  const row = preferredRow(figureOf(rule), rule.cluster.source, rule.side)
+  const row = assessment.weights.knowledge.find(figureOf(rule), rule.cluster.source, rule.side)
   const lr = (speaks && row && likelihoodRatios(row)?.[speaks]) ?? null
   const pretest = assessment.sources.find((s) => s.source === rule.cluster.source && s.side === rule.side)?.prior?.p ?? null
   return {
@@ -38,6 +37,9 @@ function ruleLine(rule: RuleVerdict, assessment: Assessment) {
     open: rule.open,
     needs: rule.needs,
     spare: rule.spare,
+    standing: rule.cluster.standing,
+    ...(rule.asks.length > 0 && { asks: rule.asks }),
+    ...(rule.grade !== null && { grade: rule.grade }),
     lr,
     pretest,
     postTest: lr === null || pretest === null ? null : posterior(pretest, lr),
@@ -54,7 +56,13 @@ function sourceLine({ source, side, prior, weighed }: WeighableSource) {
     prior: p,
     product: weighed?.product ?? p,
     model: weighed?.model ?? p,
-    rule: weighed?.rule ? { id: weighed.rule.rule.cluster.id, postTest: weighed.rule.postTest } : null,
+    rule: weighed?.rule
+      ? {
+          id: weighed.rule.rule.cluster.id,
+          postTest: weighed.rule.postTest,
+          ...(weighed.rule.insteadOf && { publishedPostTest: weighed.rule.insteadOf.postTest }),
+        }
+      : null,
     headline: weighed?.headline ?? 'model',
     interval: interval ? [interval.p05, interval.p95] : null,
   }

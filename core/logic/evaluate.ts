@@ -1,57 +1,62 @@
-import type { Side } from '../vocabulary/side'
 import type { Truth } from '../vocabulary/truth'
-import type { Positive, Rule } from './rule'
+import type { Rule } from './rule'
 
 /** Why a condition is open: what to do about it differs. */
 export type Openness = 'untried' | 'unclear' | 'not-applicable'
 
-/** What is known of one test on one side. */
+/** What is known of one condition. */
 export type Known = { readonly truth: 'true' | 'false' } | { readonly truth: 'open'; readonly open: Openness }
 
-/**
- * Answers for single tests; a rule knows nothing of examinations.
- *
- * @param side - the side the test was done on
- * @param about - the side the rule is read for
- */
-export type Ask = (test: string, side: Side, about: Side) => Known
+/** Answers for single conditions; a rule knows nothing of examinations. */
+export type Ask<L> = (leaf: L) => Known
 
 /** A rule with the truth of every node, so that it can be drawn and followed. */
-export type Evaluated =
-  | { readonly kind: 'at-least'; readonly k: number; readonly truth: Truth; readonly parts: readonly Evaluated[] }
-  | { readonly kind: 'not'; readonly truth: Truth; readonly part: Evaluated }
+export type Evaluated<L> =
+  | { readonly kind: 'at-least'; readonly k: number; readonly truth: Truth; readonly parts: readonly Evaluated<L>[] }
   | {
-      readonly kind: 'positive'
-      readonly rule: Positive
-      readonly side: Side
+      readonly kind: 'weighted'
+      readonly points: number
       readonly truth: Truth
-      readonly open: Openness | null
+      readonly parts: readonly { readonly worth: number; readonly part: Evaluated<L> }[]
     }
+  | { readonly kind: 'not'; readonly truth: Truth; readonly part: Evaluated<L> }
+  | { readonly kind: 'leaf'; readonly leaf: L; readonly truth: Truth; readonly open: Openness | null }
 
 /**
- * Give a rule its truth for one side, with tests missing.
+ * Give a rule its truth, with answers missing.
  *
  * With p parts true and o open, "at least k" holds when p >= k, is out of reach when p + o < k and is
- * open otherwise. Linear in the number of nodes.
+ * open otherwise; a weighted sum is read the same way in points. Linear in the number of nodes.
  */
-export function evaluate(rule: Rule, side: Side, ask: Ask): Evaluated {
+export function evaluate<L>(rule: Rule<L>, ask: Ask<L>): Evaluated<L> {
   switch (rule.kind) {
-    case 'positive': {
-      const asked = rule.side === 'same' ? side : rule.side
-      const known = ask(rule.test, asked, side)
-      return { kind: 'positive', rule, side: asked, truth: known.truth, open: known.truth === 'open' ? known.open : null }
+    case 'leaf': {
+      const known = ask(rule.leaf)
+      return { kind: 'leaf', leaf: rule.leaf, truth: known.truth, open: known.truth === 'open' ? known.open : null }
     }
     case 'not': {
-      const part = evaluate(rule.of, side, ask)
+      const part = evaluate(rule.of, ask)
       return { kind: 'not', truth: opposite(part.truth), part }
     }
     case 'at-least': {
-      const parts = rule.of.map((part) => evaluate(part, side, ask))
-      const held = parts.filter((p) => p.truth === 'true').length
-      const open = parts.filter((p) => p.truth === 'open').length
-      return { kind: 'at-least', k: rule.k, truth: held >= rule.k ? 'true' : held + open < rule.k ? 'false' : 'open', parts }
+      const parts = rule.of.map((part) => evaluate(part, ask))
+      return { kind: 'at-least', k: rule.k, truth: reached(rule.k, sumOf(parts, 'true'), sumOf(parts, 'open')), parts }
+    }
+    case 'weighted': {
+      const parts = rule.of.map(({ worth, part }) => ({ worth, part: evaluate(part, ask) }))
+      const points = (truth: Truth) => parts.reduce((sum, { worth, part }) => sum + (part.truth === truth ? worth : 0), 0)
+      return { kind: 'weighted', points: rule.points, truth: reached(rule.points, points('true'), points('open')), parts }
     }
   }
+}
+
+function sumOf<L>(parts: readonly Evaluated<L>[], truth: Truth): number {
+  return parts.filter((p) => p.truth === truth).length
+}
+
+function reached(asked: number, held: number, open: number): Truth {
+  if (held >= asked) return 'true'
+  return held + open < asked ? 'false' : 'open'
 }
 
 function opposite(truth: Truth): Truth {

@@ -1,8 +1,8 @@
 import type { Assessment, SourceVerdict } from '../assess'
 import { testById } from '../catalogue'
-import { PLANNED } from '../clusters'
+import { headlineOf } from '../evidence/headline'
 import type { RuleVerdict } from '../clusters/verdict'
-import { speaksOf } from '../evidence/weigh'
+import { type RuleFigure, speaksOf } from '../evidence/weigh'
 import { listWords } from '../vocabulary/sentence'
 import { sourceOf } from '../vocabulary/source'
 import type { Paragraph } from './paragraph'
@@ -28,7 +28,7 @@ function sourceLines(verdict: SourceVerdict): readonly string[] {
   const schools = others.length > 0 ? [`other rules: ${others.map((r) => `${r.cluster.name.toLowerCase()} ${r.words}`).join(', ')}`] : []
   const figure = weighed
     ? weighed.rule
-      ? `about ${percent(weighed.rule.postTest)} by the published rule (${weighed.rule.row.from.cite}); ${percent(weighed.model)} by the model, ${percent(weighed.product)} by plain multiplication`
+      ? `about ${percent(headlineOf(weighed))} by the ${weighed.rule.rule.cluster.standing === 'own' ? 'clinic’s own' : 'published'} rule (${weighed.rule.row.from.cite})${insteadWords(weighed.rule)}; ${percent(weighed.model)} by the model, ${percent(weighed.product)} by plain multiplication`
       : `about ${percent(weighed.model)} by the model, no published rule decided`
     : null
   const points = [...pointing(verdict, 'for', 'points to it'), ...pointing(verdict, 'against', 'points away')]
@@ -36,16 +36,30 @@ function sourceLines(verdict: SourceVerdict): readonly string[] {
   return parts.length === 0 ? [] : [`${title}: ${parts.join('; ')}.`]
 }
 
+function insteadWords({ insteadOf }: RuleFigure): string {
+  return insteadOf ? `, not the ${percent(insteadOf.postTest)} of ${insteadOf.row.from.cite}: ${insteadOf.why.replace(/\.$/, '')}` : ''
+}
+
 /** The rule that leads, or the planned one while none does; and the others that are decided. */
 export function rulesTold(verdict: Pick<SourceVerdict, 'rules' | 'weighed'>): {
   readonly lead: RuleVerdict | undefined
   readonly others: readonly RuleVerdict[]
 } {
-  const lead = verdict.weighed?.rule?.rule ?? verdict.rules.find((r) => PLANNED.includes(r.cluster))
+  const lead = verdict.weighed?.rule?.rule ?? leadOf(verdict.rules)
   return { lead, others: verdict.rules.filter((r) => r !== lead && speaksOf(r) !== null) }
 }
 
+/** While none is decided: the school's own rule or the first one with figures, else a grading, never a pattern. */
+function leadOf(rules: readonly RuleVerdict[]): RuleVerdict | undefined {
+  const main = rules.filter((r) => !r.cluster.beside)
+  return main.find((r) => r.cluster.standing === 'published' || r.cluster.standing === 'own') ?? main.find((r) => r.cluster.standing === 'model')
+}
+
 function pointing(verdict: SourceVerdict, direction: 'for' | 'against', words: string): readonly string[] {
-  const tests = [...new Set(verdict.pointers.filter((p) => p.direction === direction).map((p) => testById(p.test)?.name ?? 'The story'))]
+  const tests = [
+    ...new Set(
+      verdict.pointers.filter((p) => p.direction === direction).map((p) => testById(p.test)?.name ?? (p.test === 'pattern' ? 'A pattern' : 'The story')),
+    ),
+  ]
   return tests.length === 0 ? [] : [`${listWords(tests)} ${words}`]
 }

@@ -1,8 +1,9 @@
 import { CATALOGUE, testById } from '../catalogue'
 import { type ExamTest, SPINE } from '../catalogue/exam-test'
 import type { Assessment } from '../assess'
-import { CLUSTERS, PLANNED } from '../clusters'
+import { schoolOf, schoolsOf, schoolWay } from '../catalogue/schools'
 import { asksFor } from '../clusters/asks-for'
+import { plans } from '../clusters/school-rules'
 import { findingFor } from '../findings/findings'
 import type { Exam, Run } from '../record/exam'
 import { broughtItOn, isOver } from '../record/ladder'
@@ -11,6 +12,8 @@ import { soreSides } from '../story/sore-sides'
 import { areaOf, bodyArea } from '../vocabulary/body-area'
 import { POSTURES, type Posture } from '../vocabulary/posture'
 import { otherSide, type Side, type TestSide } from '../vocabulary/side'
+import { type Candidate, fewestTurns, perMinute, quickest, WORTH_DOING } from './order'
+import type { TurnSeconds } from './price'
 
 /** Where one planned test stands. */
 export type StepState = 'done' | 'under-way' | 'open' | 'spare' | 'skipped' | 'barred'
@@ -30,23 +33,76 @@ export interface RouteLeg {
   readonly steps: readonly RouteStep[]
 }
 
+/** What the route reads beside the examination. */
+export interface RouteWith {
+  readonly turns?: TurnSeconds
+}
+
 /**
- * The order of the tests: sitting, on the back, on the side, face down, standing, so that a sore person is
- * turned over least; better side first within each.
+ * The tests that are planned, in order.
  *
- * A test that only follows another appears once that one brought the symptom on.
+ * Full baseline: sitting, on the back, on the side, face down, standing, better side first within each. Fewest turns and quickest
+ * answer put the open ones in the order of their search and leave aside what would not change the picture. An order made by hand
+ * stands above all three. A test that only follows another appears once that one brought the symptom on.
  */
-export function routeOf(assessment: Assessment): readonly RouteLeg[] {
+export function routeOf(assessment: Assessment, { turns }: RouteWith = {}): readonly RouteLeg[] {
   const { exam } = assessment
   const sore = soreSides(exam)
   const planned = POSTURES.flatMap((posture) =>
     CATALOGUE.filter((test) => postureOf(test, exam) === posture).flatMap((test) => stepsFor(test, sore, assessment)),
   )
-  return legsOf(inOwnOrder(planned, exam.order), exam)
+  const ordered = exam.mode === 'full-baseline' ? planned : searched(planned, assessment, turns)
+  return legsOf(inOwnOrder(ordered, exam.order), exam)
+}
+
+/** Tests whose recorded negative is worth having whatever the complaint turns out to be. */
+const BASELINE = new Set(['slump', 'leg-raise', 'ulnt-1', 'neuro-upper', 'neuro-lower'])
+
+/** What was done first, then the open tests as the search has them, then what is not worth doing or may not be done. */
+function searched(planned: readonly RouteStep[], assessment: Assessment, turns: TurnSeconds | undefined): readonly RouteStep[] {
+  const { exam } = assessment
+  const quick = exam.mode === 'quickest-answer'
+  const candidateOf = (step: RouteStep): Candidate => ({
+    test: step.test,
+    side: step.side,
+    variant: variantFor(exam, step.test),
+    posture: postureOf(step.test, exam),
+    baseline: BASELINE.has(step.test.id),
+  })
+  const open = planned.filter((step) => step.state === 'open')
+  const first = new Set(closedGates(exam).flatMap((c) => (c.opened === null ? (c.gate.until ?? []) : [])))
+  const worthwhile = (step: RouteStep) => {
+    const candidate = candidateOf(step)
+    return first.has(step.test.id) || step.test.follows !== undefined || (candidate.baseline && !quick) || perMinute(candidate, assessment) >= WORTH_DOING
+  }
+  // One side worth doing takes the other along: it is what it is compared with.
+  const worthyTests = new Set(open.filter(worthwhile).map((step) => step.test.id))
+  const worth = open.filter((step) => worthyTests.has(step.test.id))
+  const idle = open
+    .filter((step) => !worthyTests.has(step.test.id))
+    .map((step) => ({ ...step, state: 'spare' as const, why: 'Would change nothing that is still in question.' }))
+  const last = exam.runs.at(-1)
+  const lastTest = last && testById(last.test)
+  const standing = { at: lastTest ? postureOf(lastTest, exam) : null, ...(turns && { turns }), before: mustComeBefore(planned, first, exam) }
+  const urgent = worth.filter((step) => first.has(step.test.id))
+  const rest = worth.filter((step) => !first.has(step.test.id)).map(candidateOf)
+  const found = rest.length === 0 ? [] : quick ? quickest(rest, assessment, standing) : fewestTurns(rest, assessment, standing)
+  const place = new Map(found.map((c, i) => [stepKey(c), i]))
+  const sorted = worth.filter((step) => !first.has(step.test.id)).toSorted((a, b) => (place.get(stepKey(a)) ?? 0) - (place.get(stepKey(b)) ?? 0))
+  const done = planned.filter((step) => step.state === 'done' || step.state === 'under-way')
+  const aside = planned.filter((step) => step.state !== 'done' && step.state !== 'under-way' && step.state !== 'open')
+  return [...done, ...urgent, ...sorted, ...idle, ...aside]
+}
+
+/** Postures of tests that a gate wants first, before those of the tests it bars until then. */
+function mustComeBefore(planned: readonly RouteStep[], first: ReadonlySet<string>, exam: Exam): readonly (readonly [Posture, Posture])[] {
+  const firsts = planned.filter((step) => first.has(step.test.id)).map((step) => postureOf(step.test, exam))
+  const barred = planned.filter((step) => step.state === 'barred').map((step) => postureOf(step.test, exam))
+  return firsts.flatMap((a) => barred.filter((b) => b !== a).map((b) => [a, b] as const))
 }
 
 /** How the body lies for this test, done the way it is done next. */
-export function postureOf(test: ExamTest, exam: Pick<Exam, 'runs'>): Posture {
+export function postureOf(test: ExamTest, exam: Pick<Exam, 'runs' | 'schools'>): Posture {
   const way = variantFor(exam, test)
   return test.variants.find((v) => v.id === way)?.posture ?? test.posture
 }
@@ -115,17 +171,35 @@ function sidesFor(test: ExamTest, sore: readonly Side[]): readonly TestSide[] {
  * Is this test part of the plan?
  *
  * When the complaint lies where it is asked for, or a gate wants it first. Not when another test already answers it,
- * and not when only rules of another school ask for it.
+ * and not when the school chosen leaves it out.
  */
 function isPlanned(test: ExamTest, exam: Exam): boolean {
+  const schools = schoolsOf(exam)
+  if (schoolOf(exam, 'ligaments-who')?.id === 'history-only' && test.shares.includes('upper-neck-ligament')) return false
   if (closedGates(exam).some((c) => c.opened === null && c.gate.until?.includes(test.id))) return true
   if (test.filledBy) return false
   const zones = new Set(exam.symptoms.flatMap((s) => s.places).map((place) => bodyArea(areaOf(place)).zone))
+  if (schools.some((s) => s.leavesOut.includes(test.id))) return test.id === 'slump' && wantsSlump(exam)
+  if (schools.some((s) => s.adds.includes(test.id))) return ZONES_OF[test.region].some((zone) => zones.has(zone))
   // With nothing marked only what every spinal complaint gets is planned.
-  const wanted = zones.size === 0 ? test.plannedFor.length === SPINE.length : test.plannedFor.some((zone) => zones.has(zone))
-  if (!wanted) return false
-  const asking = CLUSTERS.filter((cluster) => asksFor(cluster, test.id))
-  return asking.length === 0 || asking.some((cluster) => PLANNED.includes(cluster))
+  return zones.size === 0 ? test.plannedFor.length === SPINE.length : test.plannedFor.some((zone) => zones.has(zone))
+}
+
+/** Where a complaint lies for which a school's extra test of that region is planned. */
+const ZONES_OF: Readonly<Record<ExamTest['region'], ExamTest['plannedFor']>> = {
+  neck: ['head', 'neck', 'arm'],
+  arm: ['neck', 'arm'],
+  back: ['low-back', 'pelvis'],
+  leg: ['thigh', 'below-knee'],
+  pelvis: ['pelvis'],
+}
+
+/** In the school that keeps the slump for confirming, it is planned once a leg raise brought the symptom on. */
+function wantsSlump(exam: Exam): boolean {
+  return (['left', 'right'] as const).some((side) => {
+    const raise = lastRun(exam, 'leg-raise', side)
+    return raise !== undefined && broughtItOn(raise)
+  })
 }
 
 /** Follow-on tests wait for their parent to bring the symptom on at the same side. */
@@ -155,7 +229,7 @@ function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<R
   const skip = assessment.exam.skips.findLast((s) => s.test === test.id && s.side === side)
   if (skip) return { state: 'skipped', why: `Left out: ${skip.why}.` }
   const reading = side === 'none' ? (['left', 'right'] as const) : [side]
-  const mine = assessment.rules.filter((rule) => PLANNED.includes(rule.cluster) && reading.includes(rule.side) && asksFor(rule.cluster, test.id))
+  const mine = assessment.rules.filter((rule) => plans(rule.cluster, assessment.exam) && reading.includes(rule.side) && asksFor(rule.cluster, test.id))
   const asked = mine.filter((rule) => soreSides(assessment.exam).includes(rule.side))
   const decided = asked.filter((rule) => rule.state !== 'open')
   if (asked.length > 0 && decided.length === asked.length) {
@@ -171,9 +245,9 @@ function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<R
   }
 }
 
-/** The way a test is done next: the same as last time in this examination, else the first. */
-export function variantFor(exam: Pick<Exam, 'runs'>, test: ExamTest): string {
-  return exam.runs.findLast((run) => run.test === test.id)?.variant ?? test.variants[0]?.id ?? ''
+/** The way a test is done next: the same as last time in this examination, else the way of the schools chosen, else the first. */
+export function variantFor(exam: Pick<Exam, 'runs' | 'schools'>, test: ExamTest): string {
+  return exam.runs.findLast((run) => run.test === test.id)?.variant ?? schoolWay(exam, test)
 }
 
 function doneWhy(test: ExamTest, side: TestSide, assessment: Assessment): string {

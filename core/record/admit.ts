@@ -90,6 +90,10 @@ function objection(exam: Exam, events: readonly ExamEvent[], event: ExamEvent, b
       return book.isWarning(event.sign) ? null : no(`“${event.sign}” is not a warning sign known here.`, 'Choose one from the list.')
     case 'route-ordered':
       return event.order.map((key) => performable(key.split(' ')[0] ?? '', key.split(' ')[1] ?? '', book)).find((p) => p !== null) ?? null
+    case 'schools-chosen': {
+      const stranger = Object.entries(event.schools).find(([question, id]) => !book.isSchool(question, id))
+      return stranger ? no(`“${stranger[1]}” is not a school for “${stranger[0]}”.`, 'Choose one from the settings.') : null
+    }
     case 'consent-renewed':
       return book.isRegion(event.region) ? null : no(`“${event.region}” is not a region that is asked about again.`, 'Nothing to do.')
     case 'fact-told':
@@ -100,6 +104,7 @@ function objection(exam: Exam, events: readonly ExamEvent[], event: ExamEvent, b
       return exam.signed ? null : no('The examination is not signed yet.', 'Write in the note itself until it is signed.')
     case 'consent-withdrawn':
       return exam.consent === 'verbal' || exam.consent === 'written' ? null : no('There is no consent on record to withdraw.', 'Nothing to do.')
+    case 'plan-chosen':
     case 'consent-given':
     case 'note-written':
     case 'exam-signed':

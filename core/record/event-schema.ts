@@ -11,11 +11,8 @@ const id = yup
   .strict()
   .required()
   .matches(/^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/, '${path} must be a UUID of version 7')
-const slug = yup
-  .string()
-  .strict()
-  .required()
-  .matches(/^[a-z0-9-]{1,60}$/, '${path} must be a short name in small letters')
+const SLUG = /^[a-z0-9-]{1,60}$/
+const slug = yup.string().strict().required().matches(SLUG, '${path} must be a short name in small letters')
 const symptom = yup
   .string()
   .strict()
@@ -160,6 +157,27 @@ const EVENTS: Record<ExamEvent['type'], yup.Schema> = {
           .defined()
           .matches(/^[a-z0-9-]{1,60} (left|right|none)$/, '${path} must be a test and a side'),
       ),
+  }),
+  'schools-chosen': event('schools-chosen', {
+    schools: yup
+      .object()
+      .strict()
+      .required()
+      .test('slugs', '${path} must name a school for each question', (value) =>
+        Object.entries(value).every(([question, id]) => SLUG.test(question) && typeof id === 'string' && SLUG.test(id)),
+      ),
+    setting: yup
+      .string()
+      .strict()
+      .oneOf(['first-contact', 'referred'] as const)
+      .required(),
+  }),
+  'plan-chosen': event('plan-chosen', {
+    mode: yup
+      .string()
+      .strict()
+      .oneOf(['full-baseline', 'quickest-answer', 'fewest-turns'] as const)
+      .required(),
   }),
   'consent-renewed': event('consent-renewed', {
     region: slug,

@@ -147,6 +147,26 @@ export interface RouteOrdered extends Stamp {
   readonly order: readonly string[]
 }
 
+/** The schools this examination follows, and the setting its starting odds are taken from. A later choice replaces an earlier one. */
+export interface SchoolsChosen extends Stamp {
+  readonly type: 'schools-chosen'
+  /** School by question; a question that is absent follows the default. */
+  readonly schools: Readonly<Record<string, string>>
+  readonly setting: Setting
+}
+
+/** Where the people examined come from: it decides the starting odds. */
+export type Setting = 'first-contact' | 'referred'
+
+/** How the remaining tests are put in order. */
+export interface PlanChosen extends Stamp {
+  readonly type: 'plan-chosen'
+  readonly mode: PlanMode
+}
+
+/** Everything that is planned; what settles the most a minute; or the fewest turns of the body. */
+export type PlanMode = 'full-baseline' | 'quickest-answer' | 'fewest-turns'
+
 /** Consent was asked again before contact with an intimate region, and a chaperone was offered. */
 export interface ConsentRenewed extends Stamp {
   readonly type: 'consent-renewed'
@@ -203,6 +223,8 @@ export type ExamEvent =
   | SymptomRated
   | WarningSeen
   | RouteOrdered
+  | SchoolsChosen
+  | PlanChosen
   | ConsentRenewed
   | FactTold
   | Undone

@@ -3,7 +3,7 @@ import type { Intensity } from '../vocabulary/intensity'
 import type { Quality } from '../vocabulary/quality'
 import type { Side, TestSide } from '../vocabulary/side'
 import type { Answer, SymptomId } from './answer'
-import type { ExamEvent, FindingOverridden, Stirring, TestStopped } from './event'
+import type { ExamEvent, FindingOverridden, PlanMode, Setting, Stirring, TestStopped } from './event'
 import { standing } from './undo'
 
 /** A complaint the examination is judged against. */
@@ -69,6 +69,12 @@ export interface Exam {
   readonly warnings: readonly { readonly sign: string; readonly at: number }[]
   /** The practitioner's own order of the tests, as "test side"; empty while the planned one stands. */
   readonly order: readonly string[]
+  /** Schools followed, by question; what is absent follows the default. */
+  readonly schools: Readonly<Record<string, string>>
+  /** Where the people examined come from: it decides the starting odds. */
+  readonly setting: Setting
+  /** How the remaining tests are put in order. */
+  readonly mode: PlanMode
   /** Consent asked again for a region, latest answer. */
   readonly renewed: Readonly<Record<string, 'agreed' | 'refused'>>
   /** Facts of the history; what is absent was not asked. */
@@ -113,6 +119,9 @@ function opened(event: Extract<ExamEvent, { type: 'exam-opened' }>): Exam {
     ratings: [],
     warnings: [],
     order: [],
+    schools: {},
+    setting: 'referred',
+    mode: 'full-baseline',
     renewed: {},
     facts: {},
     ownWords: '',
@@ -174,6 +183,10 @@ function step(exam: Exam, event: ExamEvent): Exam {
       return { ...exam, warnings: [...exam.warnings, { sign: event.sign, at: event.at }] }
     case 'route-ordered':
       return { ...exam, order: event.order }
+    case 'schools-chosen':
+      return { ...exam, schools: event.schools, setting: event.setting }
+    case 'plan-chosen':
+      return { ...exam, mode: event.mode }
     case 'consent-renewed':
       return { ...exam, renewed: { ...exam.renewed, [event.region]: event.answer } }
     case 'fact-told':

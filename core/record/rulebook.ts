@@ -26,6 +26,7 @@ export interface Rulebook {
   readonly isRegion: (region: string) => boolean
   /** Is this a question of the history? */
   readonly isFact: (fact: string) => boolean
+  readonly isSchool: (question: string, school: string) => boolean
   /** Why this test may not start this way; null when it may. */
   readonly bars: (exam: Exam, test: string, variant: string) => { readonly what: string; readonly todo: string } | null
 }

@@ -18,6 +18,7 @@ const ON_THE_BENCH: ReadonlySet<ExamEvent['type']> = new Set([
   'symptom-rated',
   'warning-seen',
   'route-ordered',
+  'plan-chosen',
   'consent-renewed',
 ])
 

@@ -1,5 +1,6 @@
 import { testById } from '../catalogue'
 import { INTIMATE } from '../catalogue/exam-test'
+import { isSchool } from '../catalogue/schools'
 import type { Rulebook } from '../record/rulebook'
 import { FACTS } from '../story/facts'
 import { GATES } from '.'
@@ -15,6 +16,7 @@ export const RULEBOOK: Rulebook = {
   opensWithReason: (gate) => GATES.some((g) => g.id === gate && g.strength !== 'caution'),
   isWarning: (sign) => WARNINGS.some((w) => w.id === sign),
   isRegion: (region) => INTIMATE.some((r) => r === region),
+  isSchool,
   isFact: (fact) => FACTS.some((f) => f.id === fact),
   bars: (exam, test, variant) => {
     const barred = barring(exam, test, variant)

@@ -1,4 +1,5 @@
 import type { RuleVerdict } from '@/core/clusters/verdict'
+import { partsOf } from '@/core/logic/open-leaves'
 import type { Truth } from '@/core/vocabulary/truth'
 
 /** One item of a rule: filled when it came true, struck when it did not, dotted while it is open. */
@@ -25,7 +26,7 @@ export function RulePip({ truth, colour, size = 13 }: { readonly truth: Truth; r
 export function RulePips({ rule, colour }: { readonly rule: RuleVerdict; readonly colour: string }) {
   return (
     <span className="inline-flex gap-1" aria-hidden="true">
-      {rule.tree.parts.map((part, i) => (
+      {partsOf(rule.tree).map((part, i) => (
         <RulePip key={i} truth={part.truth} colour={colour} />
       ))}
     </span>

@@ -34,7 +34,8 @@ function rungsOfJoined(joined: JoinedStep, before: number, after: number): reado
   const single = joined.steps.length === 1
   const members = joined.steps.map((step): Rung => {
     const test = testById(step.test)
-    const label = `${test?.name ?? step.test} ${resultWords(test, step.positive ? 'positive' : 'negative')}`
+    const label =
+      step.of === step.test ? `${step.label} ${resultWords(test, step.positive ? 'positive' : 'negative')}` : `${step.label}: ${step.positive ? 'yes' : 'no'}`
     return { kind: single ? 'single' : 'alone', label, says: times2(step.lr), from: before, to: times(before, step.lr) }
   })
   if (single) return members
@@ -42,7 +43,9 @@ function rungsOfJoined(joined: JoinedStep, before: number, after: number): reado
     ...members,
     {
       kind: 'together',
-      label: `Together, ${joined.group?.name ?? 'one cause'} counted once`,
+      label: joined.strongestOnly
+        ? `Together, ${joined.group?.name ?? 'one cause'}: the strongest alone`
+        : `Together, ${joined.group?.name ?? 'one cause'} counted once`,
       says: `${times2(joined.together)} (multiplied: ${times2(joined.multiplied)})`,
       from: before,
       to: after,

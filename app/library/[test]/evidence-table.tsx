@@ -52,14 +52,14 @@ function Row({ row }: { readonly row: Accuracy }) {
         </span>
       </th>
       <td className="py-2 pr-4">
-        {sourceOf(row.for).name}
+        {row.for ? sourceOf(row.for).name : row.target}
         {row.side && `, ${row.side}`}
       </td>
       <td className="py-2 pr-4">{row.criterion}</td>
-      <td className="figures py-2 pr-4">{estimate(row.sens)}</td>
-      <td className="figures py-2 pr-4">{estimate(row.spec)}</td>
-      <td className="figures py-2 pr-4">{lr ? lr.positive.toFixed(2) : '–'}</td>
-      <td className="figures py-2 pr-4">{lr ? lr.negative.toFixed(2) : '–'}</td>
+      <td className="figures py-2 pr-4">{estimate(row.sens, row.printed?.sens)}</td>
+      <td className="figures py-2 pr-4">{estimate(row.spec, row.printed?.spec)}</td>
+      <td className="figures py-2 pr-4">{lr?.positive?.toFixed(2) ?? row.printed?.lrPositive ?? '–'}</td>
+      <td className="figures py-2 pr-4">{lr?.negative?.toFixed(2) ?? row.printed?.lrNegative ?? '–'}</td>
       <td className="py-2">
         {leads ? 'Moves the number. ' : row.confidence === 'low' ? 'Never moves a number. ' : 'Shown only. '}
         {row.use.because}.
@@ -68,8 +68,8 @@ function Row({ row }: { readonly row: Accuracy }) {
   )
 }
 
-function estimate(e: Estimate | null): string {
-  if (!e) return 'not known'
+function estimate(e: Estimate | null, printed?: string): string {
+  if (!e) return printed ?? 'not known'
   const range = e.interval ? ` (${e.interval[0].toFixed(2)} to ${e.interval[1].toFixed(2)})` : ''
   return `${e.value.toFixed(2)}${range}`
 }

@@ -1,5 +1,6 @@
 import type { ExamEvent } from '../../record/event'
 import type { OwnPriors } from '../../assess'
+import type { Setting } from '../../record/event'
 import type { Side } from '../../vocabulary/side'
 
 export const FORMAT = 'dust-lantern-exam'
@@ -14,7 +15,7 @@ export interface ExamFile {
   readonly facts: { readonly age: number | null }
   readonly priors: OwnPriors
   /** The ways tests were done stand in the events; these are the schools chosen for the whole examination. */
-  readonly schools: { readonly pelvic: 'pelvic-five' }
+  readonly schools: { readonly pelvic?: 'pelvic-five' }
   readonly events: readonly ExamEvent[]
 }
 
@@ -31,6 +32,10 @@ export interface CaseFile {
   readonly version: typeof VERSION
   readonly facts: { readonly age: number | null }
   readonly priors: OwnPriors
+  /** Where the people of the case come from; it decides starting odds that are not given. */
+  readonly setting: Setting
+  /** Conditions of rules and signs that are no test result, by their name in the rule: "unsteady", "flexion-53". */
+  readonly conditions: Readonly<Record<string, boolean>>
   readonly results: readonly CaseResult[]
 }
 

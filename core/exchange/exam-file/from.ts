@@ -1,5 +1,9 @@
 import * as yup from 'yup'
 import { testById } from '../../catalogue'
+import { CLUSTERS } from '../../clusters'
+import { itemsOf } from '../../clusters/asks-for'
+import { itemKey } from '../../clusters/item'
+import { SIGNS } from '../../evidence/signs'
 import { WEIGHED } from '../../evidence/prior'
 import { admit } from '../../record/admit'
 import type { ExamEvent } from '../../record/event'
@@ -50,11 +54,25 @@ const EXAM = yup
   .noUnknown('has fields nobody knows: ${unknown}')
   .strict()
 
+/** Everything a rule or a sign asks that is no test result. */
+const CONDITIONS: ReadonlySet<string> = new Set([
+  ...CLUSTERS.flatMap((cluster) => itemsOf(cluster).flatMap((item) => (item.kind === 'positive' ? [] : [itemKey(item)]))),
+  ...SIGNS.map((sign) => sign.id),
+])
+
 const CASE = yup
   .object({
     ...known,
     facts: facts.optional(),
     priors: priors.optional(),
+    setting: yup.string().strict().oneOf(['first-contact', 'referred']).optional(),
+    conditions: yup
+      .object()
+      .strict()
+      .optional()
+      .test('known', 'has conditions no rule asks for', (value) =>
+        Object.entries(value ?? {}).every(([key, holds]) => CONDITIONS.has(key) && typeof holds === 'boolean'),
+      ),
     results: yup
       .array()
       .strict()
@@ -96,7 +114,15 @@ export function readExamFile(input: unknown): ReadFile {
     return {
       ok: true,
       kind: 'case',
-      file: { format: FORMAT, version: VERSION, facts: { age: file.facts?.age ?? null }, priors: file.priors ?? {}, results: file.results },
+      file: {
+        format: FORMAT,
+        version: VERSION,
+        facts: { age: file.facts?.age ?? null },
+        priors: file.priors ?? {},
+        setting: file.setting ?? 'referred',
+        conditions: file.conditions ?? {},
+        results: file.results,
+      },
     }
   }
   return readWhole(input as Partial<ExamFile> & Pick<ExamFile, 'exam' | 'events'>)

@@ -1,5 +1,6 @@
 import { type Assessment, assess, assessFindings } from '../../assess'
 import { testById } from '../../catalogue'
+import { knowledgeAt, SHIPPED } from '../../evidence/knowledge'
 import type { Finding, SourceReading } from '../../findings/finding'
 import type { Exam } from '../../record/exam'
 import { examFrom } from '../../record/exam'
@@ -9,7 +10,7 @@ import type { CaseFile, CaseResult, ExamFile } from './file'
 /** Assess a whole examination file; null when its events open none. */
 export function assessExamFile(file: ExamFile): Assessment | null {
   const exam = examFrom(file.events)
-  return exam && assess(exam, file.priors)
+  return exam && assess(exam, { priors: file.priors })
 }
 
 /**
@@ -21,7 +22,8 @@ export function assessExamFile(file: ExamFile): Assessment | null {
 export function assessCase(file: CaseFile): Assessment {
   const about = sidesSpokenAbout(file.results)
   const findings = file.results.flatMap((result) => findingsOfResult(result, about))
-  return assessFindings(emptyExam(file.facts.age), findings, about, file.priors)
+  const exam = { ...emptyExam(file.facts.age), setting: file.setting }
+  return assessFindings({ exam, findings, given: file.conditions }, about, { priors: file.priors, knowledge: knowledgeAt(SHIPPED, Infinity) })
 }
 
 function sidesSpokenAbout(results: readonly CaseResult[]): readonly Side[] {
@@ -76,6 +78,9 @@ function emptyExam(age: number | null): Exam {
     ratings: [],
     warnings: [],
     order: [],
+    schools: {},
+    setting: 'referred',
+    mode: 'full-baseline',
     renewed: {},
     facts: {},
     ownWords: '',

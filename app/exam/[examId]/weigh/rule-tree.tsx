@@ -1,10 +1,10 @@
 'use client'
 
-import { testById } from '@/core/catalogue'
-import type { RuleVerdict } from '@/core/clusters/verdict'
-import { findingFor } from '@/core/findings/findings'
-import type { Evaluated } from '@/core/logic/evaluate'
+import { itemWords, leafWords } from '@/core/clusters/item-words'
+import type { RuleTree as RuleTreeNode, RuleVerdict } from '@/core/clusters/verdict'
 import { explain } from '@/core/logic/explain'
+import { partsOf } from '@/core/logic/open-leaves'
+import { counted } from '@/core/vocabulary/sentence'
 import { rowsOf } from '@/core/evidence/register'
 import { times2 } from '@/ui/charts/odds-ladder-layout'
 import { type LikelihoodRatios, likelihoodRatios } from '@/core/evidence/likelihood-ratio'
@@ -20,8 +20,8 @@ export function RuleTree({ rule, colour }: { readonly rule: RuleVerdict; readonl
       </h3>
       <p className="text-ash">{rule.cluster.note}</p>
       <ul className="mt-3 space-y-2 border-l-2 pl-4" style={{ borderColor: colour }}>
-        {rule.tree.parts.map((part, i) => (
-          <Part key={i} part={part} colour={colour} />
+        {partsOf(rule.tree).map((part, i) => (
+          <Part key={i} part={part} colour={colour} {...(rule.tree.kind === 'weighted' && rule.tree.parts[i] && { worth: rule.tree.parts[i].worth })} />
         ))}
       </ul>
       <table className="mt-4 w-full text-sm">
@@ -47,20 +47,60 @@ export function RuleTree({ rule, colour }: { readonly rule: RuleVerdict; readonl
 
 /** A rule of quiet tests uses the negative ratio when it is met, and says nothing when it is broken. */
 function ratioWords(lr: LikelihoodRatios, rulesOut: boolean): string {
-  return rulesOut ? `met ${times2(lr.negative)}, broken says nothing` : `met ${times2(lr.positive)}, not ${times2(lr.negative)}`
+  const says = (ratio: number | null) => (ratio === null ? 'says nothing' : times2(ratio))
+  return rulesOut ? `met ${says(lr.negative)}, broken says nothing` : `met ${says(lr.positive)}, not ${says(lr.negative)}`
 }
 
-function Part({ part, colour }: { readonly part: Evaluated; readonly colour: string }) {
+function Part({ part, worth, colour }: { readonly part: RuleTreeNode; readonly worth?: number; readonly colour: string }) {
+  const points = worth === undefined ? '' : ` (${counted(worth, 'point')})`
+  if (part.kind === 'leaf') return <LeafLine part={part} points={points} colour={colour} />
+  const inner = part.kind === 'not' ? [part.part] : partsOf(part)
+  return (
+    <li>
+      <span className="flex gap-3">
+        <span className="mt-1">
+          <RulePip truth={part.truth} colour={colour} size={18} />
+        </span>
+        <span>
+          {groupWords(part)}
+          {points}
+        </span>
+      </span>
+      <ul className="mt-1 space-y-2 border-l-2 border-hair pl-4">
+        {inner.map((child, i) => (
+          <Part key={i} part={child} colour={colour} {...(part.kind === 'weighted' && part.parts[i] && { worth: part.parts[i].worth })} />
+        ))}
+      </ul>
+    </li>
+  )
+}
+
+function groupWords(part: Exclude<RuleTreeNode, { kind: 'leaf' }>): string {
+  switch (part.kind) {
+    case 'not':
+      return `Not this: ${part.truth === 'open' ? 'open' : part.truth === 'true' ? 'holds' : 'fails'}`
+    case 'at-least':
+      return `${part.k === part.parts.length ? 'All' : part.k === 1 ? 'Any' : `At least ${part.k}`} of these: ${explain(part, leafWords)}`
+    case 'weighted':
+      return `At least ${part.points} points: ${explain(part, leafWords)}`
+  }
+}
+
+function LeafLine({ part, points, colour }: { readonly part: Extract<RuleTreeNode, { kind: 'leaf' }>; readonly points: string; readonly colour: string }) {
   const { assessment } = useExam()
-  if (part.kind !== 'positive') return <li>{explain(part)}</li>
-  const finding = findingFor(assessment.findings, part.rule.test, part.side)
+  const { leaf: item } = part
+  const finding =
+    item.kind === 'positive'
+      ? assessment.findings.find((f) => f.test === item.test && (item.side === 'same' || item.side === 'either' || f.side === item.side))
+      : undefined
   return (
     <li className="flex gap-3">
       <span className="mt-1">
         <RulePip truth={part.truth} colour={colour} size={18} />
       </span>
       <span>
-        <strong>{testById(part.rule.test)?.name ?? part.rule.test}</strong>: {explain(part)}.{finding && <span className="block text-ash">{finding.why}</span>}
+        <strong>{itemWords(item)}</strong>
+        {points}: {leafWords(part)}.{finding && part.truth !== 'open' && <span className="block text-ash">{finding.why}</span>}
       </span>
     </li>
   )

@@ -1,0 +1,221 @@
+import type { Exam } from '../record/exam'
+import type { ExamTest } from './exam-test'
+
+/** One answer to a question on which practitioners disagree. */
+export interface School {
+  readonly id: string
+  readonly name: string
+  /** The way a test is done in this school, by test. A test that was begun keeps its way. */
+  readonly ways: Readonly<Record<string, string>>
+  /** Tests this school leaves out of the plan; they stay on call by name. */
+  readonly leavesOut: readonly string[]
+  /** Tests this school plans although the complaint alone would not. */
+  readonly adds: readonly string[]
+}
+
+/** A question on which practitioners disagree. The first school is the default. */
+export interface SchoolQuestion {
+  readonly id: string
+  readonly ask: string
+  readonly schools: readonly [School, ...School[]]
+  /** What the choice changes, one sentence. */
+  readonly changes: string
+}
+
+const school = (id: string, name: string, more: Partial<Omit<School, 'id' | 'name'>> = {}): School => ({
+  id,
+  name,
+  ways: {},
+  leavesOut: [],
+  adds: [],
+  ...more,
+})
+
+const PELVIC = ['sij-distraction', 'sij-compression', 'thigh-thrust', 'gaenslen', 'sacral-thrust', 'faber']
+const ARM = ['ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3']
+const LIGAMENTS = ['upper-neck-shear', 'alar-ligament', 'transverse-ligament']
+const each = (tests: readonly string[], way: string) => Object.fromEntries(tests.map((test) => [test, way]))
+
+/**
+ * Every question with its schools.
+ *
+ * A choice is written into the examination when it is opened, and each performance keeps the way it was done in: changing a
+ * school later changes what is planned next, never what was found.
+ */
+export const SCHOOLS: readonly SchoolQuestion[] = [
+  {
+    id: 'pelvic-cluster',
+    ask: 'Which pelvic cluster?',
+    changes: 'The tests that are planned for the pelvis, and the rule that leads.',
+    schools: [
+      school('five', 'Five: distraction, compression, thigh thrust, Gaenslen, FABER; three or more', { leavesOut: ['sacral-thrust'] }),
+      school('six', 'Six results: distraction, compression, thigh thrust, sacral thrust, Gaenslen right and left; three or more', { leavesOut: ['faber'] }),
+      school('four', 'Four: distraction, thigh thrust, compression, sacral thrust; two or more, stop at two', { leavesOut: ['gaenslen', 'faber'] }),
+      school('five-thrust', 'Five with the sacral thrust in the place of FABER; three or more', { leavesOut: ['faber'] }),
+    ],
+  },
+  {
+    id: 'pelvic-force',
+    ask: 'How hard and how long is the pelvis loaded?',
+    changes: 'The stages, the gauge and the seconds of the six pelvic tests.',
+    schools: [
+      school('build', 'Build up over about 5 s to 25–30 kg (15 kg for Gaenslen and FABER)'),
+      school('graded', 'Graded: light, held up to 30 s, then quick presses; the first own pain ends it', { ways: each(PELVIC, 'graded') }),
+    ],
+  },
+  {
+    id: 'slump-counts',
+    ask: 'What counts in the slump?',
+    changes: 'When a slump is read as reproduced.',
+    schools: [
+      school('eased', 'The own symptom that eases when one part is let go'),
+      school('any-symptom', 'Any tingling, numbness, burning or shooting; cannot part nerve from muscle', { ways: { slump: 'any-symptom' } }),
+    ],
+  },
+  {
+    id: 'slump-order',
+    ask: 'In which order is the slump built?',
+    changes: 'The order of its stages. Any order is valid if it is repeated the same way.',
+    schools: [
+      school('trunk-neck-knee-ankle', 'Trunk, neck, knee, ankle'),
+      school('neck-first', 'Neck before trunk', { ways: { slump: 'neck-first' } }),
+      school('ankle-first', 'Ankle before knee', { ways: { slump: 'ankle-first' } }),
+      school('released-at-ankle', 'Let go at the ankle', { ways: { slump: 'released-at-ankle' } }),
+    ],
+  },
+  {
+    id: 'slump-who',
+    ask: 'Who gets a slump?',
+    changes: 'Whether the slump is planned for every spinal complaint.',
+    schools: [
+      school('everyone', 'Everyone with a spinal complaint, as a baseline'),
+      school('to-confirm', 'Only to confirm a leg raise that brought the symptom on', { leavesOut: ['slump'] }),
+    ],
+  },
+  {
+    id: 'arm-neck',
+    ask: 'Arm nerve tests: when does the neck move?',
+    changes: 'The order of the stages of the four arm nerve tests.',
+    schools: [
+      school('arm-first', 'Arm first, the neck bent away last'),
+      school('neck-first', 'The neck placed first, then let go to the middle', { ways: each(ARM, 'neck-first') }),
+    ],
+  },
+  {
+    id: 'arm-one-order',
+    ask: 'Arm nerve test 1: in which order?',
+    changes: 'The order of the stages of arm nerve test 1.',
+    schools: [
+      school('elbow-before-wrist', 'Turn out, straighten the elbow, then wrist and fingers'),
+      school('elbow-last', 'Turn the palm, wrist and fingers, turn out, the elbow last', { ways: { 'ulnt-1': 'arm-first-elbow-last' } }),
+    ],
+  },
+  {
+    id: 'leg-raise',
+    ask: 'How is the leg raised?',
+    changes: 'The way of the leg raise, and whether it may be compared with earlier ones.',
+    schools: [
+      school('neutral', 'Hip neutral, the ankle moved at onset'),
+      school('inward-bias', 'Hip drawn in and turned in, to bias the nerve', { ways: { 'leg-raise': 'inward-bias' } }),
+      school('ankle-preset', 'Ankle bent up before the raise', { ways: { 'leg-raise': 'ankle-preset' } }),
+    ],
+  },
+  {
+    id: 'alar',
+    ask: 'When is the alar ligament called lax?',
+    changes: 'The stages and the reading of the alar test.',
+    schools: [
+      school('three-positions', 'Only when lax in neutral, slight flexion and slight extension'),
+      school('nodded', 'In one nodded position, with side-bend and rotation', { ways: { 'alar-ligament': 'nodded' } }),
+    ],
+  },
+  {
+    id: 'ligaments-who',
+    ask: 'Who gets the upper neck ligament tests?',
+    changes: 'Whether they are planned. A history that suggests laxity always asks for them first.',
+    schools: [
+      school('history', 'When the history suggests laxity'),
+      school('everyone', 'Everyone, before manual treatment of the neck', { adds: LIGAMENTS }),
+      school('history-only', 'Nobody: the history alone decides, and a suspicion is referred'),
+    ],
+  },
+  {
+    id: 'facet-load',
+    ask: 'How is a lumbar facet loaded?',
+    changes: 'The way of the lumbar quadrant, and which loading test is planned.',
+    schools: [
+      school('active-reach', 'Reaching down the back of the leg'),
+      school('overpressure', 'Arms crossed, guided, with overpressure', { ways: { 'lumbar-quadrant': 'overpressure' } }),
+      school('prone-lift', 'Leg lifted face down under a lumbar contact', { adds: ['prone-lift-lumbar'], leavesOut: ['lumbar-quadrant'] }),
+    ],
+  },
+  {
+    id: 'instability',
+    ask: 'How is a loose segment looked for?',
+    changes: 'Which instability test is planned.',
+    schools: [
+      school('on-call', 'Neither unless wanted, by name'),
+      school('legs-lifted', 'Face down with the legs lifted', { adds: ['prone-instability'] }),
+      school('side-lying-shear', 'Shear on the side at three hip angles, then with the deep muscles on', { adds: ['side-lying-shear'] }),
+    ],
+  },
+  {
+    id: 'pelvic-motion',
+    ask: 'Are pelvic motion tests done?',
+    changes: 'Whether knee lift and landmarks are planned. They never enter a count.',
+    schools: [
+      school('on-call', 'Only when wanted: their reliability is poor', { leavesOut: ['standing-hip-flexion', 'pelvic-landmarks'] }),
+      school('recorded', 'Recorded in everyone with pelvic pain, with low weight', { adds: ['standing-hip-flexion', 'pelvic-landmarks'] }),
+    ],
+  },
+  {
+    id: 'outlet-counts',
+    ask: 'What counts in the outlet tests?',
+    changes: 'When an outlet test is read as reproduced.',
+    schools: [
+      school('symptom', 'The own symptom'),
+      school('pulse', 'A changed pulse counts too; it is common in healthy people', {
+        ways: { 'arm-pulse-inspiration': 'pulse-alone', 'elevated-arm-stress': 'pulse-difference' },
+      }),
+    ],
+  },
+  {
+    id: 'neck-thrust',
+    ask: 'Pain, without slack, in an upper neck ligament test?',
+    changes: 'The advice written beside it. Slack always means no manual treatment of the neck, and referral.',
+    schools: [
+      school('gentler', 'Gentler mobilisation instead of a high-velocity technique'),
+      school('no-hands', 'No manual treatment of the upper neck until it was looked into'),
+    ],
+  },
+]
+
+/** The school chosen for a question in this examination; the default where none was written down. */
+export function schoolOf(exam: Pick<Exam, 'schools'>, question: string): School | undefined {
+  const asked = SCHOOLS.find((q) => q.id === question)
+  return asked?.schools.find((s) => s.id === exam.schools[question]) ?? asked?.schools[0]
+}
+
+/** Every school that applies to this examination. */
+export function schoolsOf(exam: Pick<Exam, 'schools'>): readonly School[] {
+  return SCHOOLS.flatMap((question) => schoolOf(exam, question.id) ?? [])
+}
+
+/** The way this test is done next by the schools chosen; its first one where none says otherwise. */
+export function schoolWay(exam: Pick<Exam, 'schools'>, test: Pick<ExamTest, 'id' | 'variants'>): string {
+  const asked = schoolsOf(exam).flatMap((s) => s.ways[test.id] ?? [])
+  return asked.find((way) => test.variants.some((v) => v.id === way)) ?? test.variants[0]?.id ?? ''
+}
+
+/** The schools of this examination that are not the default ones, as told in the note. */
+export function chosenSchools(exam: Pick<Exam, 'schools'>): readonly { readonly question: SchoolQuestion; readonly school: School }[] {
+  return SCHOOLS.flatMap((question) => {
+    const own = schoolOf(exam, question.id)
+    return own && own !== question.schools[0] ? [{ question, school: own }] : []
+  })
+}
+
+/** Is this a school known here? */
+export function isSchool(question: string, id: string): boolean {
+  return SCHOOLS.some((q) => q.id === question && q.schools.some((s) => s.id === id))
+}

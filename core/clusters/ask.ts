@@ -1,0 +1,149 @@
+import type { Seen } from '../catalogue/reading/table'
+import { testById } from '../catalogue'
+import type { Finding } from '../findings/finding'
+import { findingFor } from '../findings/findings'
+import { meanOf } from '../findings/measures'
+import { wasSeen } from '../findings/read-table'
+import type { Known } from '../logic/evaluate'
+import type { Exam, Run } from '../record/exam'
+import { isOver } from '../record/ladder'
+import { areaOf, sideOf } from '../vocabulary/body-area'
+import { otherSide, SIDES, type Side } from '../vocabulary/side'
+import { type Item, type ItemSide, itemKey, type MeasuredItem, type ObservedItem } from './item'
+
+/** What conditions are looked up in. */
+export interface Ground {
+  readonly exam: Pick<Exam, 'symptoms' | 'facts' | 'screen' | 'ageYears' | 'runs'>
+  readonly findings: readonly Finding[]
+  /** Conditions given outright, by their key, as in a published case; they answer what the record leaves open. */
+  readonly given?: Readonly<Record<string, boolean>>
+}
+
+const UNTRIED: Known = { truth: 'open', open: 'untried' }
+
+/** Is this condition true, false or open, for a rule read for one side? */
+export function askItem(item: Item, side: Side, ground: Ground): Known {
+  const known = lookedUp(item, side, ground)
+  const given = ground.given?.[itemKey(item)]
+  return known.truth === 'open' && given !== undefined ? truth(given) : known
+}
+
+function lookedUp(item: Item, side: Side, ground: Ground): Known {
+  switch (item.kind) {
+    case 'positive':
+      return onSides(item.side, side, (asked, about) => ofResult(findingFor(ground.findings, item.test, asked, about)))
+    case 'observed':
+      return onSides(item.side, side, (asked) => ofSight(item, asked, ground.exam))
+    case 'measured':
+      return onSides(item.side, side, (asked) => ofMeasure(item, asked, ground))
+    case 'told': {
+      const answer = ground.exam.facts[item.id] ?? ground.exam.screen[item.id]
+      return answer === undefined ? UNTRIED : truth(answer === item.answer)
+    }
+    case 'age': {
+      const { ageYears } = ground.exam
+      return ageYears === null ? UNTRIED : truth(item.is === 'at-least' ? ageYears >= item.years : ageYears < item.years)
+    }
+    case 'painted': {
+      const places = ground.exam.symptoms.flatMap((s) => s.places)
+      return places.length === 0 ? UNTRIED : truth(places.some((p) => sideOf(p) === side && item.at.includes(areaOf(p))))
+    }
+  }
+}
+
+/** A condition of either side holds when one side holds; of a fixed side it is still about the side the rule is read for. */
+function onSides(wanted: ItemSide, about: Side, ask: (asked: Side, about: Side) => Known): Known {
+  if (wanted !== 'either') return ask(wanted === 'same' ? about : wanted, about)
+  const both = SIDES.map((side) => ask(side, side))
+  return both.find((k) => k.truth === 'true') ?? both.find((k) => k.truth === 'open') ?? both[0] ?? UNTRIED
+}
+
+function truth(holds: boolean): Known {
+  return { truth: holds ? 'true' : 'false' }
+}
+
+function ofResult(finding: Finding | undefined): Known {
+  if (!finding) return UNTRIED
+  switch (finding.result) {
+    case 'positive':
+      return { truth: 'true' }
+    case 'negative':
+      return { truth: 'false' }
+    case 'inconclusive':
+      return { truth: 'open', open: 'unclear' }
+    case 'not-applicable':
+      return { truth: 'open', open: 'not-applicable' }
+  }
+}
+
+function ofSight(item: ObservedItem, side: Side, exam: Ground['exam']): Known {
+  const test = testById(item.test)
+  const run = test && exam.runs.findLast((r) => r.test === item.test && (r.side === side || r.side === 'none') && isOver(r, test))
+  if (!run || !wasLookedAt(item.when, run)) return UNTRIED
+  return truth(wasSeen(item.when, { run, side, exam }))
+}
+
+/** Were the stages this asks about answered at all? What nobody looked at is open, never false. */
+function wasLookedAt(seen: Seen, run: Pick<Run, 'answers'>): boolean {
+  switch (seen.kind) {
+    case 'chose':
+    case 'mean':
+    case 'limited':
+      return run.answers.some((a) => a.stage === seen.stage)
+    case 'cells': {
+      const answer = run.answers.find((a) => a.stage === seen.stage)?.answer
+      return answer?.said === 'grid' && (seen.rows ?? ['']).every((row) => Object.keys(answer.cells).some((id) => id.startsWith(row)))
+    }
+    case 'some':
+      return seen.of.every((part) => wasLookedAt(part, run))
+    case 'unless':
+      return wasLookedAt(seen.of, run)
+    case 'own':
+    case 'said':
+    case 'way':
+    case 'painted':
+      return run.answers.length > 0
+  }
+}
+
+function ofMeasure(item: MeasuredItem, side: Side, ground: Ground): Known {
+  const value = valueOf(item, side, ground)
+  if (value === undefined) return UNTRIED
+  switch (item.is) {
+    case 'above':
+      return truth(value > item.value)
+    case 'at-least':
+      return truth(value >= item.value)
+    case 'below':
+      return truth(value < item.value)
+    case 'at-most':
+      return truth(value <= item.value)
+  }
+}
+
+function valueOf(item: MeasuredItem, side: Side, { exam, findings }: Ground): number | undefined {
+  const end = (at: Side) => endOf(findingFor(findings, item.test, at))
+  switch (item.field) {
+    case 'onset':
+      return findingFor(findings, item.test, side)?.measures.onset
+    case 'end':
+      return end(side)
+    case 'average-end': {
+      const [left, right] = [end('left'), end('right')]
+      return left === undefined || right === undefined ? undefined : (left + right) / 2
+    }
+    case 'shortfall': {
+      const [here, there] = [end(side), end(otherSide(side))]
+      return here === undefined || there === undefined ? undefined : there - here
+    }
+    case 'mean': {
+      const run = exam.runs.findLast((r) => r.test === item.test && (r.side === side || r.side === 'none'))
+      return run && item.stage ? meanOf(run, item.stage) : undefined
+    }
+  }
+}
+
+/** Where the movement ended; a symptom that stopped it ended it. */
+function endOf(finding: Finding | undefined): number | undefined {
+  return finding?.measures.end ?? finding?.measures.onset
+}

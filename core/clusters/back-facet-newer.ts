@@ -1,0 +1,24 @@
+import { all, atLeast, not } from '../logic/rule'
+import { defineCluster } from './cluster'
+import { aged, positive, told } from './item'
+
+/** Three or more of age, walking, sitting, place of onset and the quadrant, without centralisation (register row C03). */
+export const backFacetNewer = defineCluster({
+  id: 'back-facet-newer',
+  name: 'Back facet, newer rule',
+  source: 'facet-lumbar',
+  holds: all([
+    not(positive('repeated-movement')),
+    atLeast(3, [
+      aged('at-least', 50),
+      told('walking-best', 'Walking is best'),
+      told('sitting-best', 'Sitting is best'),
+      told('beside-spine', 'Began beside the spine'),
+      positive('lumbar-quadrant'),
+    ]),
+  ]),
+  failingSaysNothing: true,
+  beside: true,
+  badge: 'Low confidence: recalled with doubt, derived only',
+  note: 'Here pain on extension with rotation counts, where in the older rule its absence does. Its figure is unverified and moves nothing.',
+})

@@ -1,0 +1,117 @@
+import type { Seen } from '../catalogue/reading/table'
+import { type Leaf, leaf } from '../logic/rule'
+import type { AreaId } from '../vocabulary/body-area'
+import type { Side } from '../vocabulary/side'
+
+/** Which side a condition is looked up on: that of the rule, the other, either, or a fixed one. */
+export type ItemSide = Side | 'same' | 'either'
+
+/** A test brought the patient's own symptom on, or showed what it looks for. */
+export interface PositiveItem {
+  readonly kind: 'positive'
+  readonly test: string
+  readonly side: ItemSide
+}
+
+/** Something was seen during a test, whatever its result. */
+export interface ObservedItem {
+  readonly kind: 'observed'
+  readonly id: string
+  readonly words: string
+  readonly test: string
+  readonly when: Seen
+  readonly side: ItemSide
+}
+
+/** What of a measured test is compared. `shortfall`: how much this side ends before the other one. */
+export type MeasuredField = 'onset' | 'end' | 'average-end' | 'shortfall' | 'mean'
+
+/** A measured value lies above or below a limit. Degrees, or the unit the test measures in. */
+export interface MeasuredItem {
+  readonly kind: 'measured'
+  readonly id: string
+  readonly words: string
+  readonly test: string
+  readonly field: MeasuredField
+  /** The stage whose trials are averaged, for `mean`. */
+  readonly stage?: string
+  readonly is: 'above' | 'at-least' | 'below' | 'at-most'
+  readonly value: number
+  readonly side: ItemSide
+}
+
+/** The patient told it: a fact of the history, or a question of the safety screen. */
+export interface ToldItem {
+  readonly kind: 'told'
+  readonly id: string
+  readonly words: string
+  readonly answer: 'yes' | 'no'
+}
+
+/** The patient's age in whole years. */
+export interface AgeItem {
+  readonly kind: 'age'
+  readonly is: 'at-least' | 'under'
+  readonly years: number
+}
+
+/** A symptom is painted there, on the side the rule is read for. */
+export interface PaintedItem {
+  readonly kind: 'painted'
+  readonly id: string
+  readonly words: string
+  readonly at: readonly AreaId[]
+}
+
+/** One condition of a cluster rule. Data, so that a clinic can write its own. */
+export type Item = PositiveItem | ObservedItem | MeasuredItem | ToldItem | AgeItem | PaintedItem
+
+/** The test reproduced the patient's own symptom, on the side the rule is read for unless another is given. */
+export function positive(test: string, side: ItemSide = 'same'): Leaf<Item> {
+  return leaf({ kind: 'positive', test, side })
+}
+
+/** This was seen during the test. */
+export function observed(id: string, words: string, test: string, when: Seen, side: ItemSide = 'same'): Leaf<Item> {
+  return leaf({ kind: 'observed', id, words, test, when, side })
+}
+
+/** This was measured. */
+export function measured(item: Omit<MeasuredItem, 'kind' | 'side'> & Partial<Pick<MeasuredItem, 'side'>>): Leaf<Item> {
+  return leaf({ kind: 'measured', side: 'same', ...item })
+}
+
+/** The patient answers so. */
+export function told(id: string, words: string, answer: ToldItem['answer'] = 'yes'): Leaf<Item> {
+  return leaf({ kind: 'told', id, words, answer })
+}
+
+/** The patient is that old, or younger. */
+export function aged(is: AgeItem['is'], years: number): Leaf<Item> {
+  return leaf({ kind: 'age', is, years })
+}
+
+/** A symptom is painted there. */
+export function painted(id: string, words: string, at: readonly AreaId[]): Leaf<Item> {
+  return leaf({ kind: 'painted', id, words, at })
+}
+
+/** A name that is the same for the same question, for lists and for replayed cases. */
+export function itemKey(item: Item): string {
+  switch (item.kind) {
+    case 'positive':
+      return `${item.test} ${item.side}`
+    case 'age':
+      return `age-${item.is}-${item.years}`
+    case 'observed':
+    case 'measured':
+    case 'told':
+    case 'painted':
+      return item.id
+  }
+}
+
+/** The test a condition needs; null where the story answers it. */
+export function testOf(item: Item): string | null {
+  return item.kind === 'positive' || item.kind === 'observed' || item.kind === 'measured' ? item.test : null
+}

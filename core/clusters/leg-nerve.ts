@@ -1,0 +1,29 @@
+import { BELOW_KNEE } from '../vocabulary/area-sets'
+import { all, any } from '../logic/rule'
+import { defineCluster } from './cluster'
+import { painted, positive } from './item'
+
+const pattern = painted('leg-pattern', 'Leg symptom painted below the knee or behind the thigh', [...BELOW_KNEE, 'thigh-back', 'knee-back', 'thigh-outer'])
+const tension = any([positive('leg-raise'), positive('slump')])
+const distant = any([positive('leg-raise-ankle'), positive('crossed-leg-raise')])
+const deficit = positive('neuro-lower')
+
+/**
+ * Nerve tension and deficit of the low lumbar roots, graded.
+ *
+ * No study published this count: each item has its own figures and the shared-cause model combines them.
+ */
+export const legNerve = defineCluster({
+  id: 'leg-nerve',
+  name: 'Leg nerve',
+  source: 'root-lumbar-low',
+  standing: 'model',
+  holds: all([pattern, tension]),
+  grades: [
+    { name: 'tension sign only', holds: all([pattern, tension]) },
+    { name: 'tension, changed by a distant part', holds: all([pattern, tension, distant]) },
+    { name: 'tension, changed by a distant part, with a deficit', holds: all([pattern, tension, distant, deficit]) },
+    { name: 'all of these and the crossed raise', holds: all([pattern, tension, distant, deficit, positive('crossed-leg-raise')]) },
+  ],
+  note: 'A grading, not a published rule: the figures beside it are the model’s, from the single tests.',
+})

@@ -1,0 +1,13 @@
+import { all, not } from '../logic/rule'
+import { defineCluster } from './cluster'
+import { positive } from './item'
+
+/** Both manual tests quiet: a facet source becomes unlikely. The combination has no printed figure; the model gives one. */
+export const neckFacetClear = defineCluster({
+  id: 'neck-facet-clear',
+  name: 'Neck facet clear',
+  source: 'facet-cervical',
+  holds: all([not(positive('neck-segment-motion')), not(positive('neck-segment-palpation'))]),
+  rulesOut: true,
+  note: 'Neither manual test brings the own pain on. The study’s guide reads it as ruled out; its figure for the pair is not known.',
+})

@@ -1,0 +1,67 @@
+import { anyOf, cells, chose, mean, own } from '../catalogue/reading/table'
+import { type Item, measured, observed } from '../clusters/item'
+import type { WeighedSource } from './priors'
+
+/** Something seen in a test that has a figure of its own, apart from the test's result. */
+export interface Sign {
+  /** Its name in the register. */
+  readonly id: string
+  readonly name: string
+  readonly test: string
+  readonly source: WeighedSource
+  readonly item: Item
+  /** The group whose cause it shares. */
+  readonly shares: string | null
+}
+
+const WEAK = ['0', '1', '2', '3', '4']
+const LESS = ['less', 'absent']
+const LOW = ['l4', 'l5', 's1', 's2']
+
+const feels = (rows?: readonly string[]) => anyOf(cells('sensation', 'touch', LESS, 1, rows), cells('sensation', 'pin', LESS, 1, rows))
+
+function sign(source: WeighedSource, test: string, id: string, name: string, when: Parameters<typeof observed>[3], shares: string | null): Sign {
+  return { id, name, test, source, item: observed(id, name, test, when).leaf, shares }
+}
+
+const cord = (id: string, name: string, test: 'neuro-upper' | 'neuro-lower' = 'neuro-upper') =>
+  sign('cord', test, id, name, cells('cord', 'sign', ['yes'], 1, [id]), 'cord-signs')
+
+/** Every sign with a figure. A row of the register names it; what was not looked at stays open and moves nothing. */
+export const SIGNS: readonly Sign[] = [
+  sign('root-cervical', 'neuro-upper', 'biceps-reflex', 'Biceps reflex lessened', cells('reflexes', 'reflex', ['0', '1'], 1, ['biceps']), 'deficit'),
+  sign('root-cervical', 'neuro-upper', 'arm-weakness', 'Weakness of the arm', cells('strength', 'strength', WEAK), 'deficit'),
+  sign('root-cervical', 'neuro-upper', 'arm-feeling', 'Feeling lessened in the arm', feels(), 'deficit'),
+  sign('root-lumbar-low', 'neuro-lower', 'low-weakness', 'Weakness, L4 to S2', cells('strength', 'strength', WEAK, 1, LOW), 'deficit'),
+  sign('root-lumbar-low', 'neuro-lower', 'low-reflex', 'Knee or heel reflex gone', cells('reflexes', 'reflex', ['0'], 1, ['patellar', 'achilles']), 'deficit'),
+  sign('root-lumbar-low', 'neuro-lower', 'low-feeling', 'Feeling lessened, L4 to S2', feels(LOW), 'deficit'),
+  sign('root-lumbar-mid', 'neuro-lower', 'patellar-reflex', 'Knee reflex lessened', cells('reflexes', 'reflex', ['0', '1'], 1, ['patellar']), 'deficit'),
+  sign('root-lumbar-mid', 'neuro-lower', 'front-thigh-feeling', 'Feeling lessened at the front of the thigh', feels(['l2']), 'deficit'),
+  sign('instability-lumbar', 'lumbar-range', 'flexion-53', 'Bends forward more than 53°', mean('flexion', 53.1, 120), 'segment-instability'),
+  sign(
+    'instability-lumbar',
+    'lumbar-range',
+    'aberrant-movement',
+    'Aberrant movement',
+    chose('quality', 'arc', 'catch', 'climbing', 'reversal'),
+    'segment-instability',
+  ),
+  sign('hip', 'hip-scour', 'hip-scour-pain', 'Own pain in groin or side under load', own(['groin', 'thigh-front', 'thigh-inner', 'outer-hip']), 'hip-rotation'),
+  {
+    id: 'hip-turn-25',
+    name: 'Hip turns in 25° or less',
+    test: 'hip-internal-rotation',
+    source: 'hip',
+    item: measured({ id: 'hip-turn-25', words: 'Hip turns in 25° or less', test: 'hip-internal-rotation', field: 'end', is: 'at-most', value: 25 }).leaf,
+    shares: 'hip-rotation',
+  },
+  cord('finger-flick', 'Finger flick'),
+  cord('inverted-brachioradialis', 'Inverted brachioradialis'),
+  cord('plantar-up', 'Plantar response up', 'neuro-lower'),
+  cord('clonus', 'Clonus', 'neuro-lower'),
+]
+
+/** The signs one test shows. */
+export function signsOf(test: string): readonly Sign[] {
+  return SIGNS.filter((s) => s.test === test)
+}

@@ -1,0 +1,77 @@
+import { defineRows } from '../accuracy'
+import type { Study } from '../study'
+
+/** Radiographic lumbar instability. */
+export const kasai2006: Study = {
+  id: 'kasai-2006',
+  cite: 'Kasai 2006 Phys Ther',
+  people: 'Degenerative lumbar disease, surgical clinic',
+  reference: 'Flexion–extension radiographs (degenerative lumbar disease)',
+  n: 122,
+  cohort: 'kasai-2006',
+  checkedAgainstPaper: false,
+}
+
+export const KASAI_2006 = defineRows([
+  {
+    id: 'C30',
+    of: 'passive-extension',
+    for: 'instability-lumbar',
+    subject: 'Passive lumbar extension test',
+    target: 'Radiographic lumbar instability',
+    from: kasai2006,
+    criterion:
+      'Prone, both legs lifted about 30 cm with knees straight, gentle pull; positive = strong low-back pain/heaviness or feeling it is coming off, gone on lowering. Surgical-clinic population.',
+    sens: { value: 0.842 },
+    spec: { value: 0.904 },
+    lrPositive: { value: 8.84, interval: [4.51, 17.33] },
+    counts: { tp: 32, fn: 6, fp: 8, tn: 76 },
+    confidence: 'high',
+    use: { use: 'preferred', because: 'The only study; a surgical clinic' },
+  },
+  {
+    id: 'C31',
+    of: null,
+    for: null,
+    subject: 'Instability catch sign',
+    target: 'Radiographic lumbar instability',
+    from: kasai2006,
+    criterion: 'Instability catch sign',
+    sens: { value: 0.263 },
+    spec: { value: 0.857 },
+    lrPositive: { value: 1.84 },
+    counts: { tp: 10, fn: 28, fp: 12, tn: 72 },
+    confidence: 'high',
+    use: { use: 'shown', because: 'Not a test or rule used here' },
+  },
+  {
+    id: 'C32',
+    of: null,
+    for: null,
+    subject: 'Painful catch sign',
+    target: 'Radiographic lumbar instability',
+    from: kasai2006,
+    criterion: 'Painful catch sign',
+    sens: { value: 0.368 },
+    spec: { value: 0.726 },
+    lrPositive: { value: 1.34 },
+    counts: { tp: 14, fn: 24, fp: 23, tn: 61 },
+    confidence: 'high',
+    use: { use: 'shown', because: 'Not a test or rule used here' },
+  },
+  {
+    id: 'C33',
+    of: null,
+    for: null,
+    subject: 'Apprehension sign',
+    target: 'Radiographic lumbar instability',
+    from: kasai2006,
+    criterion: 'Apprehension sign',
+    sens: { value: 0.184 },
+    spec: { value: 0.881 },
+    lrPositive: { value: 1.55 },
+    counts: { tp: 7, fn: 31, fp: 10, tn: 74 },
+    confidence: 'high',
+    use: { use: 'shown', because: 'Not a test or rule used here' },
+  },
+])

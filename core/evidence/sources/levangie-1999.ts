@@ -1,0 +1,72 @@
+import { defineRows } from '../accuracy'
+import type { Study } from '../study'
+
+/** Innominate torsion (LBP vs no LBP). */
+export const levangie1999: Study = {
+  id: 'levangie-1999',
+  cite: 'Levangie 1999 Phys Ther',
+  people: 'Not known here',
+  reference: 'Measured innominate tilt',
+  n: 288,
+  cohort: 'levangie-1999',
+  checkedAgainstPaper: false,
+}
+
+export const LEVANGIE_1999 = defineRows([
+  {
+    id: 'A48',
+    of: 'standing-hip-flexion',
+    for: 'sij-stiff',
+    subject: 'Gillet',
+    target: 'Innominate torsion (LBP vs no LBP)',
+    from: levangie1999,
+    criterion: 'No useful association for any of the four tests.',
+    sens: { value: 0.08 },
+    spec: { value: 0.93 },
+    counts: null,
+    confidence: 'medium',
+    use: { use: 'shown', because: 'No useful association was found' },
+  },
+  {
+    id: 'A49',
+    of: null,
+    for: null,
+    subject: 'Standing flexion test',
+    target: 'Innominate torsion',
+    from: levangie1999,
+    criterion: 'Standing flexion test',
+    sens: { value: 0.17 },
+    spec: { value: 0.79 },
+    counts: null,
+    confidence: 'medium',
+    use: { use: 'shown', because: 'Not a test or rule used here' },
+  },
+  {
+    id: 'A50',
+    of: null,
+    for: null,
+    subject: 'Sitting flexion test',
+    target: 'Innominate torsion',
+    from: levangie1999,
+    criterion: 'Sitting flexion test',
+    sens: { value: 0.09 },
+    spec: { value: 0.93 },
+    counts: null,
+    confidence: 'medium',
+    use: { use: 'shown', because: 'Not a test or rule used here' },
+  },
+  {
+    id: 'A51',
+    of: null,
+    for: null,
+    subject: 'Supine-to-long-sitting leg-length change',
+    target: 'Innominate torsion',
+    from: levangie1999,
+    criterion: 'Supine-to-long-sitting leg-length change',
+    sens: { value: 0.44 },
+    spec: { value: 0.64 },
+    counts: null,
+    confidence: 'medium',
+    use: { use: 'shown', because: 'Not a test or rule used here' },
+  },
+])

@@ -1,0 +1,84 @@
+import type { Assessment } from '../assess'
+import { testById } from '../catalogue'
+import { testTitle } from '../catalogue/exam-test'
+import { isIn } from '../safety/state'
+import { POSTURE_WORDS, type Posture } from '../vocabulary/posture'
+import { sourceOf } from '../vocabulary/source'
+import { perMinute, WORTH_DOING } from './order'
+import { secondsOf, TURN_SECONDS, type TurnSeconds } from './price'
+import { nextStep, postureOf, type RouteLeg, type RouteStep, variantFor } from './route'
+import { inQuestion, type TestValue, valueOf } from './value'
+
+/** What to do next, why, and whether to stop. */
+export interface Advice {
+  readonly step: RouteStep | null
+  /** One sentence. */
+  readonly why: string
+  /** What it is worth and what it costs; null where there is no step. */
+  readonly price: { readonly bits: number; readonly seconds: number; readonly turn: number; readonly perMinute: number } | null
+  /** Why nothing left would change the picture; null while something would. */
+  readonly stop: string | null
+}
+
+/** The advice for an examination as it stands, on the route that is planned for it. */
+export function adviceOf(assessment: Assessment, route: readonly RouteLeg[], turns: TurnSeconds = TURN_SECONDS): Advice {
+  const step = nextStep(route, assessment.exam) ?? null
+  const stop = stopping(assessment, route)
+  if (!step) return { step, why: stop ?? 'Every planned test is settled.', price: null, stop }
+  const variant = variantFor(assessment.exam, step.test)
+  const value = valueOf(step.test, step.side, variant, assessment)
+  const seconds = secondsOf(step.test, variant)
+  const turn = turnTo(step, assessment, turns)
+  return {
+    step,
+    why: sentence(step, value, turn, assessment),
+    price: { bits: value.total, seconds, turn, perMinute: (value.total * 60) / (seconds + turn) },
+    stop,
+  }
+}
+
+/**
+ * Is there a reason to stop?
+ *
+ * When the budget of an irritable person is spent, when a rule has decided every source in question, or when no open test is worth
+ * more than {@link WORTH_DOING} bits a minute.
+ */
+export function stopping(assessment: Assessment, route: readonly RouteLeg[]): string | null {
+  const { exam } = assessment
+  if (isIn('budget-spent', exam)) return 'The provocations this irritable person is asked for are spent: nothing more is worth stirring it up for.'
+  const asked = inQuestion(exam)
+  const here = assessment.sources.filter((s) => asked.some((source) => source === s.source))
+  if (here.length > 0 && here.every((s) => s.weighed?.rule)) return 'A rule has decided every source in question: nothing left here would change the picture.'
+  const open = route.flatMap((leg) => leg.steps).filter((s) => s.state === 'open' || s.state === 'under-way')
+  const anyDone = exam.runs.length > 0
+  const worth = open.some(
+    (s) => perMinute({ ...s, variant: variantFor(exam, s.test), posture: postureOf(s.test, exam), baseline: false }, assessment) > WORTH_DOING,
+  )
+  return anyDone && !worth ? 'No test left is worth more than 0.02 bit a minute: nothing left here would change the picture.' : null
+}
+
+function turnTo(step: RouteStep, { exam }: Assessment, turns: TurnSeconds): number {
+  const from = lastPosture(exam)
+  return from === null ? 0 : turns[from][postureOf(step.test, exam)]
+}
+
+function lastPosture(exam: Assessment['exam']): Posture | null {
+  const last = exam.runs.at(-1)
+  const test = last && testById(last.test)
+  return test ? postureOf(test, exam) : null
+}
+
+function sentence(step: RouteStep, value: TestValue, turn: number, assessment: Assessment): string {
+  const title = testTitle(step.test, step.side)
+  if (step.state === 'under-way') return `${title}: begun and not finished.`
+  if (step.test.follows) return `${title}: ${lower(step.why)}`
+  const where = turn === 0 ? 'without turning' : `after turning to ${POSTURE_WORDS[postureOf(step.test, assessment.exam)].toLowerCase()}`
+  const { rule, about } = value
+  if (rule) return `${title}, ${where}: ${rule.cluster.name} is ${rule.words}.`
+  if (about) return `${title}, ${where}: tells most about ${sourceOf(about.source).inWords}, ${about.bits.toFixed(2)} bit.`
+  return `${title}, ${where}: ${lower(step.why)}`
+}
+
+function lower(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1)
+}

@@ -1,0 +1,50 @@
+import { testById } from '../catalogue'
+import type { ExamTest } from '../catalogue/exam-test'
+import type { RuleVerdict } from '../clusters/verdict'
+import type { Exam } from '../record/exam'
+import { barring } from '../safety/safety'
+import { listWords } from '../vocabulary/sentence'
+import { inUsualOrder, secondsOf, turnsOf } from './price'
+import { postureOf, variantFor } from './route'
+
+/** The fewest tests that could settle an open rule, and what they cost. */
+export interface Settling {
+  readonly tests: readonly ExamTest[]
+  readonly turns: number
+  readonly seconds: number
+  /** "needs 1 more of 2; cheapest: thigh thrust, without turning" */
+  readonly words: string
+}
+
+/**
+ * The cheapest way to settle an open rule: fewest tests, then fewest turns, then least time.
+ *
+ * A rule of n open tests that needs k more can be met by k of them, so every choice of k is priced; rules here have at most six.
+ *
+ * @returns null when it is decided, or no test that is allowed could settle it
+ */
+export function cheapestWay(rule: RuleVerdict, exam: Exam): Settling | null {
+  if (rule.state !== 'open') return null
+  const allowed = rule.open.flatMap((id) => {
+    const test = testById(id)
+    return test && !barring(exam, id, variantFor(exam, test)) ? [test] : []
+  })
+  const least = Math.max(1, Math.min(rule.needs, rule.breaks))
+  if (allowed.length < least) return null
+  const last = exam.runs.at(-1)
+  const lying = last && testById(last.test)
+  const from = lying ? postureOf(lying, exam) : null
+  const priced = choices(allowed, least).map((tests) => ({
+    tests,
+    turns: turnsOf(from, inUsualOrder(tests.map((t) => postureOf(t, exam)))),
+    seconds: tests.reduce((sum, t) => sum + secondsOf(t, variantFor(exam, t)), 0),
+  }))
+  const best = priced.reduce((a, b) => (b.turns < a.turns || (b.turns === a.turns && b.seconds < a.seconds) ? b : a))
+  const turning = best.turns === 0 ? 'without turning' : best.turns === 1 ? 'one turn' : `${best.turns} turns`
+  return { ...best, words: `cheapest: ${listWords(best.tests.map((t) => t.name.toLowerCase()))}, ${turning}` }
+}
+
+function choices<T>(from: readonly T[], k: number): readonly (readonly T[])[] {
+  if (k === 0) return [[]]
+  return from.flatMap((first, i) => choices(from.slice(i + 1), k - 1).map((rest) => [first, ...rest]))
+}
