@@ -11,6 +11,7 @@ const FLOW = [
   'evidence',
   'level',
   'assess.ts',
+  'sensitivity.ts',
   'planner',
   'metrology',
   'change',

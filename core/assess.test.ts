@@ -181,8 +181,10 @@ describe('the story points too', () => {
     expect(assess(neck.exam).sources.map((s) => `${s.source} ${s.side}`)).toEqual(['root-cervical left'])
     const turned = performed(neck, 'neck-extension-rotation', 'left', { turn: own(['left-neck-back'], 6) })
     const facet = assess(turned.exam).sources.find((s) => s.source === 'facet-cervical')
-    expect(facet).toMatchObject({ side: 'left', prior: null, weighed: null })
-    expect(plainText(noteOf(assess(turned.exam), 'x'))).toMatch('Neck facet, left: Neck extension and turn points to it.')
+    expect(facet).toMatchObject({ side: 'left', weighed: null })
+    expect(plainText(noteOf(assess(turned.exam), 'x'))).toMatch(
+      'Neck facet, left: Neck facet three: open, needs 2 more of 2; Neck extension and turn points to it.',
+    )
   })
 })
 

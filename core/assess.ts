@@ -10,6 +10,7 @@ import { type Weighed, weigh } from './evidence/weigh'
 import { sentence } from './findings/place-fits'
 import { findingsOf } from './findings/findings'
 import type { Finding, SourceReading } from './findings/finding'
+import { type Level, levelsOf } from './level/level'
 import type { Exam } from './record/exam'
 import { FACTS } from './story/facts'
 import { soreSides } from './story/sore-sides'
@@ -55,6 +56,8 @@ export interface Assessment {
   readonly rules: readonly RuleVerdict[]
   readonly interplay: readonly Interplay[]
   readonly sources: readonly SourceVerdict[]
+  /** Where a nerve is likely caught, for each limb that shows a sign. */
+  readonly levels: readonly Level[]
   /** What it was computed from, so that one finding can be changed and the rest computed again. */
   readonly found: Found
   readonly sides: readonly Side[]
@@ -103,7 +106,7 @@ export function assessFindings(found: Found, sides: readonly Side[], weights: We
   const clusters = inSchoolOrder(weights.knowledge.clusters, exam)
   const rules = clusters.flatMap((cluster) => SIDES.map((side) => ruleVerdict(cluster, side, found)))
   const sources = (Object.keys(SOURCES) as SourceId[]).flatMap((source) => sides.flatMap((side) => sourceVerdict(source, side, found, rules, weights) ?? []))
-  return { exam, findings, rules, interplay: interplayOf(findings), sources, found, sides, weights }
+  return { exam, findings, rules, interplay: interplayOf(findings), sources, levels: levelsOf(exam, findings), found, sides, weights }
 }
 
 /**

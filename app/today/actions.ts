@@ -1,11 +1,14 @@
 'use server'
 
+import { v7 } from 'uuid'
 import * as yup from 'yup'
+import type { ExamEvent } from '@/core/record/event'
 import { ageOn } from '@/core/vocabulary/age'
 import { NEW_PERSON } from '@/core/vocabulary/new-person'
 import type { Problem } from '@/core/vocabulary/problem'
 import { db } from '@/db'
 import { dayOf } from '@/db/day'
+import { DEFAULT_HOUSE, houseOf } from '@/db/queries/clinic'
 import { appendEvents, eventsOfExam } from '@/db/queries/exam-events'
 import { bookExam } from '@/db/queries/exams'
 import { addPerson } from '@/db/queries/people'
@@ -13,6 +16,16 @@ import { who } from '@/server/who'
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/
 const IDS = yup.object({ personId: yup.string().matches(UUID).required(), examId: yup.string().matches(UUID).required() }).noUnknown()
+
+/** The clinic's schools, setting and plan are written into the examination, so that changing them later changes no earlier one. */
+function houseEvents(at: number, by: string): readonly ExamEvent[] {
+  const { schools, setting, mode } = houseOf(db())
+  const follows = Object.keys(schools).length > 0 || setting !== DEFAULT_HOUSE.setting
+  return [
+    ...(follows ? [{ type: 'schools-chosen' as const, id: v7(), at, by, schools, setting }] : []),
+    ...(mode === DEFAULT_HOUSE.mode ? [] : [{ type: 'plan-chosen' as const, id: v7(), at, by, mode }]),
+  ]
+}
 
 /**
  * Add a person and open their examination.
@@ -31,7 +44,7 @@ export async function startPerson(ids: unknown, fields: unknown): Promise<Proble
     if (eventsOfExam(db(), examId).length > 0) return null
     const ageYears = born ? ageOn(born, dayOf(at)) : null
     const opening = { type: 'exam-opened' as const, id: examId, at, by: who().id, examId, personId, ageYears }
-    const opened = appendEvents(db(), examId, [opening])
+    const opened = appendEvents(db(), examId, [opening, ...houseEvents(at, who().id)])
     return opened.ok ? null : opened.problem
   } catch (error) {
     if (!yup.ValidationError.isError(error)) throw error

@@ -2,9 +2,11 @@ import { format } from 'date-fns'
 import type { Metadata } from 'next'
 import { connection } from 'next/server'
 import { assess } from '@/core/assess'
+import type { Clinic } from '@/core/evidence/knowledge'
 import { examFrom } from '@/core/record/exam'
 import { progressOf } from '@/core/planner/progress'
 import { db } from '@/db'
+import { clinicKnowledge } from '@/db/queries/clinic'
 import { eventsOfExam } from '@/db/queries/exam-events'
 import { type ExamHead, examHeads } from '@/db/queries/exams'
 import { dayOf } from '@/db/day'
@@ -19,7 +21,8 @@ export default async function TodayPage() {
   const now = new Date()
   const today = dayOf(now.getTime())
   const heads = examHeads(db())
-  const rows = heads.map((head) => rowOf(head, today)).sort((a, b) => a.order - b.order)
+  const clinic = clinicKnowledge(db())
+  const rows = heads.map((head) => rowOf(head, today, clinic)).sort((a, b) => a.order - b.order)
   return (
     <>
       <SiteHeader who={who()} />
@@ -31,10 +34,10 @@ export default async function TodayPage() {
   )
 }
 
-function rowOf(head: ExamHead, today: string): DayRow & { readonly order: number } {
+function rowOf(head: ExamHead, today: string, clinic: Clinic): DayRow & { readonly order: number } {
   const exam = examFrom(eventsOfExam(db(), head.id))
   const day = dayOf(head.at)
-  const progress = exam ? progressOf(assess(exam)) : null
+  const progress = exam ? progressOf(assess(exam, { clinic })) : null
   const isToday = day === today
   return {
     examId: head.id,

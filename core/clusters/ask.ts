@@ -77,10 +77,24 @@ function ofResult(finding: Finding | undefined): Known {
 }
 
 function ofSight(item: ObservedItem, side: Side, exam: Ground['exam']): Known {
-  const test = testById(item.test)
-  const run = test && exam.runs.findLast((r) => r.test === item.test && (r.side === side || r.side === 'none') && isOver(r, test))
+  const run = latestRun(exam.runs, item.test, side)
   if (!run || !wasLookedAt(item.when, run)) return UNTRIED
   return truth(wasSeen(item.when, { run, side, exam }))
+}
+
+const LATEST = new WeakMap<readonly Run[], ReadonlyMap<string, Run>>()
+
+/** The latest finished performance of a test that shows something of this side. */
+function latestRun(runs: readonly Run[], test: string, side: Side): Run | undefined {
+  const known = LATEST.get(runs) ?? new Map(runs.flatMap((run) => finished(run)))
+  LATEST.set(runs, known)
+  return known.get(`${test} ${side}`)
+}
+
+function finished(run: Run): readonly (readonly [string, Run])[] {
+  const test = testById(run.test)
+  if (!test || !isOver(run, test)) return []
+  return (run.side === 'none' ? SIDES : [run.side]).map((side) => [`${run.test} ${side}`, run] as const)
 }
 
 /** Were the stages this asks about answered at all? What nobody looked at is open, never false. */

@@ -40,14 +40,18 @@ export function likelihoodRatios(row: Accuracy): LikelihoodRatios | undefined {
 export function ratesOf(row: Pick<Accuracy, 'sens' | 'spec' | 'counts'>): { sens: number; spec: number } | undefined {
   if (!row.sens || !row.spec) return undefined
   const c = row.counts
-  const sens = corrected(row.sens, c && [c.tp, c.fn])
-  const spec = corrected(row.spec, c && [c.tn, c.fp])
+  if (c && !(inside(row.sens.value) && inside(row.spec.value))) return { sens: (c.tp + 0.5) / (c.tp + c.fn + 1), spec: (c.tn + 0.5) / (c.tn + c.fp + 1) }
+  const sens = corrected(row.sens)
+  const spec = corrected(row.spec)
   return sens === undefined || spec === undefined ? undefined : { sens, spec }
 }
 
-function corrected({ value, interval }: Estimate, counts: readonly [number, number] | null): number | undefined {
-  if (value > 0 && value < 1) return value
-  if (counts) return (counts[0] + 0.5) / (counts[0] + counts[1] + 1)
+function inside(p: number): boolean {
+  return p > 0 && p < 1
+}
+
+function corrected({ value, interval }: Estimate): number | undefined {
+  if (inside(value)) return value
   if (!interval) return undefined
   const [lower, upper] = interval
   if (value === 1 && lower > 0) return (peopleBehind(lower) + 0.5) / (peopleBehind(lower) + 1)

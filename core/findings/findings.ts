@@ -70,7 +70,19 @@ function overridden(finding: Finding, exam: Exam): Finding {
  * @param about - the side it speaks about; the tested side when absent
  */
 export function findingFor(findings: readonly Finding[], test: string, side: Side, about: Side = side): Finding | undefined {
-  return findings.find((f) => f.test === test && f.side === side && f.about === about)
+  return indexOf(findings).get(`${test} ${side} ${about}`)
+}
+
+/** Findings are never changed in place, and every rule looks some up. */
+const INDEXES = new WeakMap<readonly Finding[], ReadonlyMap<string, Finding>>()
+
+function indexOf(findings: readonly Finding[]): ReadonlyMap<string, Finding> {
+  const known = INDEXES.get(findings)
+  if (known) return known
+  // The first of several stands, as when searching from the front.
+  const index = new Map(findings.toReversed().map((f) => [`${f.test} ${f.side} ${f.about}`, f]))
+  INDEXES.set(findings, index)
+  return index
 }
 
 /** The findings of one finished run: one, or one for each side it speaks about. */

@@ -121,6 +121,7 @@ function picked(choices: readonly string[], choice: string, side: Side): boolean
 
 /** A stage or column with the side put in. */
 function named(name: string, side: Side): string {
+  if (!name.includes('{')) return name
   return name.replaceAll('{side}', side).replaceAll('{other}', otherSide(side))
 }
 

@@ -90,7 +90,10 @@ describe('three-valued rules', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 5 }), answers, (k, known) => {
         const leaves = TESTS.map((t) => leaf<string>(t))
-        const sum = weighted(k, leaves.map((part) => [1, part] as const))
+        const sum = weighted(
+          k,
+          leaves.map((part) => [1, part] as const),
+        )
         expect(evaluate(sum, ask(known)).truth).toBe(evaluate(atLeast(k, leaves), ask(known)).truth)
       }),
     )

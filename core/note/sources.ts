@@ -24,7 +24,7 @@ function sourceLines(verdict: SourceVerdict): readonly string[] {
   const title = `${sourceOf(verdict.source).name}, ${verdict.side}`
   const { weighed } = verdict
   const { lead, others } = rulesTold(verdict)
-  const rules = lead && (lead.positives > 0 || lead.state !== 'open') ? [`${lead.cluster.name}: ${lead.words}`] : []
+  const rules = lead && worthTelling(lead) ? [`${lead.cluster.name}: ${lead.words}`] : []
   const schools = others.length > 0 ? [`other rules: ${others.map((r) => `${r.cluster.name.toLowerCase()} ${r.words}`).join(', ')}`] : []
   const figure = weighed
     ? weighed.rule
@@ -47,6 +47,11 @@ export function rulesTold(verdict: Pick<SourceVerdict, 'rules' | 'weighed'>): {
 } {
   const lead = verdict.weighed?.rule?.rule ?? leadOf(verdict.rules)
   return { lead, others: verdict.rules.filter((r) => r !== lead && speaksOf(r) !== null) }
+}
+
+/** A grading is told once a grade is reached, a rule once something of it is known. */
+function worthTelling(rule: RuleVerdict): boolean {
+  return rule.cluster.standing === 'model' ? rule.grade !== null : rule.positives > 0 || rule.state !== 'open'
 }
 
 /** While none is decided: the school's own rule or the first one with figures, else a grading, never a pattern. */

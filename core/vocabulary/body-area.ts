@@ -81,6 +81,11 @@ export function isPlace(text: string): text is Place {
   return KNOWN_PLACES.has(text)
 }
 
+/** Is this text an area of the body chart? */
+export function isArea(text: string): text is AreaId {
+  return KNOWN_PLACES.has(`left-${text}`)
+}
+
 /** The side a place lies on. */
 export function sideOf(place: Place): Side {
   return place.startsWith('left-') ? 'left' : 'right'

@@ -1,3 +1,4 @@
+export { evidenceOverrides, ownPriors, ownRules, settings } from './clinic'
 export { examEvents } from './exam-events'
 export { exams } from './exams'
 export { findings } from './findings'

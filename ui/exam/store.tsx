@@ -3,6 +3,8 @@
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
 import { v7 } from 'uuid'
 import { type Assessment, assess } from '@/core/assess'
+import { type Clinic, SHIPPED } from '@/core/evidence/knowledge'
+import { type OwnTurn, type TurnSeconds, turnSeconds } from '@/core/planner/price'
 import type { EventContent, ExamEvent } from '@/core/record/event'
 import { type Exam, examFrom } from '@/core/record/exam'
 import type { Problem } from '@/core/vocabulary/problem'
@@ -21,6 +23,8 @@ export interface Link {
 export interface ExamStore {
   readonly exam: Exam
   readonly assessment: Assessment
+  /** What turning the body costs here, in seconds. */
+  readonly turns: TurnSeconds
   readonly link: Link
   readonly problem: Problem | null
   /** Add what happened. Shown at once, kept on this device, sent until acknowledged. */
@@ -46,11 +50,16 @@ interface Props {
   readonly examId: string
   readonly by: string
   readonly stored: readonly ExamEvent[]
+  /** What the clinic knows beside what ships, and what turning costs here. */
+  readonly clinic?: Clinic
+  readonly ownTurns?: readonly OwnTurn[]
   readonly children: ReactNode
 }
 
+const NO_TURNS: readonly OwnTurn[] = []
+
 /** Gives the pages of one examination its record, and keeps it flowing to the server. */
-export function ExamProvider({ examId, by, stored, children }: Props) {
+export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = NO_TURNS, children }: Props) {
   const [session] = useState(() => sessionOf(examId, by, stored))
   const state = useSyncExternalStore(session.subscribe, session.state, session.state)
   useEffect(() => {
@@ -70,20 +79,22 @@ export function ExamProvider({ examId, by, stored, children }: Props) {
   }, [session, examId])
   const { onDisk, waiting, reachable, problem } = state
   const exam = useMemo(() => examFrom([...onDisk, ...waiting]), [onDisk, waiting])
-  const assessment = useMemo(() => exam && assess(exam), [exam])
+  const assessment = useMemo(() => exam && assess(exam, { clinic }), [exam, clinic])
+  const turns = useMemo(() => turnSeconds(ownTurns), [ownTurns])
   const store = useMemo<ExamStore | null>(
     () =>
       exam &&
       assessment && {
         exam,
         assessment,
+        turns,
         link: { waiting: waiting.length, reachable },
         problem,
         record: session.record,
         undo: session.undo,
         dismissProblem: session.dismissProblem,
       },
-    [exam, assessment, waiting.length, reachable, problem, session],
+    [exam, assessment, turns, waiting.length, reachable, problem, session],
   )
   return store && <ExamContext value={store}>{children}</ExamContext>
 }

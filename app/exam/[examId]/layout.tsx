@@ -1,6 +1,7 @@
 import { notFound } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { db } from '@/db'
+import { clinicKnowledge, houseOf } from '@/db/queries/clinic'
 import { eventsOfExam } from '@/db/queries/exam-events'
 import { examHead } from '@/db/queries/exams'
 import { who } from '@/server/who'
@@ -21,7 +22,7 @@ export default async function ExamLayout({ params, children }: Props) {
   if (!head) notFound()
   const practitioner = who()
   return (
-    <ExamProvider examId={examId} by={practitioner.id} stored={eventsOfExam(db(), examId)}>
+    <ExamProvider examId={examId} by={practitioner.id} stored={eventsOfExam(db(), examId)} clinic={clinicKnowledge(db())} ownTurns={houseOf(db()).turns}>
       <div className="flex h-dvh flex-col print:h-auto">
         <ExamHeader examId={examId} name={head.person.name} work={head.person.work} demo={practitioner.demo} />
         <ExamProblem />

@@ -1,5 +1,6 @@
 import type { ExamEvent } from '../../record/event'
 import type { OwnPriors } from '../../assess'
+import type { Clinic } from '../../evidence/knowledge'
 import type { Setting } from '../../record/event'
 import type { Side } from '../../vocabulary/side'
 
@@ -14,8 +15,8 @@ export interface ExamFile {
   readonly exam: { readonly id: string; readonly at: number }
   readonly facts: { readonly age: number | null }
   readonly priors: OwnPriors
-  /** The ways tests were done stand in the events; these are the schools chosen for the whole examination. */
-  readonly schools: { readonly pelvic?: 'pelvic-five' }
+  /** What the clinic knew beside what ships, so that the file gives the figures its screens gave. */
+  readonly clinic: Clinic
   readonly events: readonly ExamEvent[]
 }
 

@@ -3,14 +3,16 @@ import { testById } from '../../catalogue'
 import { CLUSTERS } from '../../clusters'
 import { itemsOf } from '../../clusters/asks-for'
 import { itemKey } from '../../clusters/item'
+import { SHIPPED } from '../../evidence/knowledge'
 import { SIGNS } from '../../evidence/signs'
 import { WEIGHED } from '../../evidence/prior'
 import { admit } from '../../record/admit'
 import type { ExamEvent } from '../../record/event'
 import { eventIssues } from '../../record/event-schema'
 import { RULEBOOK } from '../../safety/rulebook'
+import { clinicIssues, clinicOf } from '../clinic/entries'
 import { type CaseFile, type ExamFile, FORMAT, type Issue, VERSION } from './file'
-import { pointerOf } from './pointer'
+import { pointerOf, withoutPath } from './pointer'
 
 /** A file that was read, or everything that is wrong with it. */
 export type ReadFile =
@@ -49,6 +51,7 @@ const EXAM = yup
       .noUnknown('has fields nobody knows: ${unknown}')
       .strict()
       .optional(),
+    clinic: yup.mixed().optional(),
     events: yup.array().strict().min(1).max(20_000).required(),
   })
   .noUnknown('has fields nobody knows: ${unknown}')
@@ -133,6 +136,8 @@ function readWhole(file: Partial<ExamFile> & Pick<ExamFile, 'exam' | 'events'>):
     eventIssues(event).map(({ path, message }) => ({ pointer: `/events/${i}${pointerOf(path)}`, what: withoutPath(message, path) })),
   )
   if (shapes.length > 0) return { ok: false, issues: shapes }
+  const knowledge = file.clinic === undefined ? [] : clinicIssues(file.clinic).map(({ pointer, what }) => ({ pointer: `/clinic${pointer}`, what }))
+  if (knowledge.length > 0) return { ok: false, issues: knowledge }
   let sofar: readonly ExamEvent[] = []
   for (const [i, event] of file.events.entries()) {
     const admission = admit(sofar, event, RULEBOOK)
@@ -154,7 +159,7 @@ function readWhole(file: Partial<ExamFile> & Pick<ExamFile, 'exam' | 'events'>):
       exam: file.exam,
       facts: { age: file.facts?.age ?? opening.ageYears },
       priors: file.priors ?? {},
-      schools: { pelvic: 'pelvic-five' },
+      clinic: file.clinic === undefined ? SHIPPED : clinicOf(file.clinic),
       events: file.events,
     },
   }
@@ -169,9 +174,4 @@ function issuesOf(schema: yup.Schema, input: unknown): readonly Issue[] {
     const inner = error.inner.length > 0 ? error.inner : [error]
     return inner.map((e) => ({ pointer: pointerOf(e.path ?? ''), what: withoutPath(e.message, e.path ?? '') }))
   }
-}
-
-/** Yup begins its own sentences with the path, which stands before them already. */
-function withoutPath(message: string, path: string): string {
-  return path !== '' && message.startsWith(`${path} `) ? message.slice(path.length + 1) : message
 }

@@ -10,7 +10,7 @@ import type { CaseFile, CaseResult, ExamFile } from './file'
 /** Assess a whole examination file; null when its events open none. */
 export function assessExamFile(file: ExamFile): Assessment | null {
   const exam = examFrom(file.events)
-  return exam && assess(exam, { priors: file.priors })
+  return exam && assess(exam, { priors: file.priors, clinic: file.clinic })
 }
 
 /**

@@ -1,9 +1,10 @@
+import { type Clinic, SHIPPED } from '../../evidence/knowledge'
 import type { ExamEvent } from '../../record/event'
 import type { Exam } from '../../record/exam'
 import { type ExamFile, FORMAT, VERSION } from './file'
 
 /** Write an examination as a file. Reading it back gives the same events. */
-export function toExamFile(exam: Exam, events: readonly ExamEvent[], person: ExamFile['person'], at: number): ExamFile {
+export function toExamFile(exam: Exam, events: readonly ExamEvent[], person: ExamFile['person'], at: number, clinic: Clinic = SHIPPED): ExamFile {
   return {
     format: FORMAT,
     version: VERSION,
@@ -11,7 +12,7 @@ export function toExamFile(exam: Exam, events: readonly ExamEvent[], person: Exa
     exam: { id: exam.id, at },
     facts: { age: exam.ageYears },
     priors: {},
-    schools: { pelvic: 'pelvic-five' },
+    clinic,
     events,
   }
 }

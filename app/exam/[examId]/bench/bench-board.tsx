@@ -4,7 +4,6 @@ import type { SourceVerdict } from '@/core/assess'
 import { rulesTold } from '@/core/note/sources'
 import { percent } from '@/core/note/percent'
 import { UNCHECKED } from '@/core/note/statement'
-import { testTitle } from '@/core/catalogue/exam-test'
 import { counted } from '@/core/vocabulary/sentence'
 import { FAMILIES, FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
 import { RulePips } from '@/ui/board/rule-pips'
@@ -14,6 +13,7 @@ import { useIntervals } from '@/ui/board/use-intervals'
 import { headlineOf } from '@/core/evidence/headline'
 import type { Interval } from '@/core/evidence/interval'
 import { Key } from '@/ui/key'
+import { PlanChoice } from './plan-choice'
 import type { Bench } from './use-bench'
 
 /** What the answers say so far, by family; unlit is unknown, never clear. */
@@ -55,9 +55,11 @@ export function BenchBoard({ bench }: { readonly bench: Bench }) {
           }}
           className="mt-2 min-h-14 rounded-card border border-hair bg-dust px-4 py-2 text-left text-base"
         >
-          <strong>Next from here:</strong> {testTitle(next.test, next.side)}, {next.test.seconds} s. {next.why} <Key>N</Key>
+          <strong>Next:</strong> {bench.advice.why} <Key>N</Key>
         </button>
       )}
+      {bench.advice.stop && <p className="mt-2 rounded-card border border-hair px-4 py-2 text-[15px]">{bench.advice.stop}</p>}
+      <PlanChoice bench={bench} />
     </aside>
   )
 }

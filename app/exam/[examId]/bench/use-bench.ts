@@ -1,15 +1,16 @@
 'use client'
 
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { v7 } from 'uuid'
 import type { ExamTest } from '@/core/catalogue/exam-test'
 import { offeredIntensity } from '@/core/findings/familiar'
-import { nextStep, type RouteLeg, type RouteStep, routeOf, stepKey } from '@/core/planner/route'
+import { adviceOf, type Advice } from '@/core/planner/advice'
+import { type RouteLeg, type RouteStep, routeOf, stepKey } from '@/core/planner/route'
 import { HOLD_SECONDS, judgeHold } from '@/core/metrology/cuff'
 import { type ForceScore, pressOf, scorePress } from '@/core/metrology/force'
 import type { Frame } from '@/core/metrology/frame'
 import type { Answer, LimitedBy, SymptomId } from '@/core/record/answer'
-import type { EventContent } from '@/core/record/event'
+import type { EventContent, PlanMode } from '@/core/record/event'
 import { nextStage } from '@/core/record/ladder'
 import { sidesOf } from '@/core/record/outline'
 import { unsettled } from '@/core/safety/state'
@@ -99,6 +100,10 @@ export interface Bench {
   readonly warn: (sign: string) => void
   readonly rate: (symptom: SymptomId, now: number) => void
   readonly renew: (answer: 'agreed' | 'refused', chaperone: 'declined' | 'present') => void
+  /** What to do next, why, and whether to stop. */
+  readonly advice: Advice
+  /** Plan the remaining tests this way; an order made by hand is given up for it. */
+  readonly plan: (mode: PlanMode) => void
   /** Put the whole route into this order. */
   readonly reorder: (order: readonly string[]) => void
   /** Move the test in hand one place earlier or later. */
@@ -122,7 +127,7 @@ const REACHED_MS = 1300
 const TRIALS = 3
 
 export function useBench(): Bench {
-  const { exam, assessment, record, undo } = useExam()
+  const { exam, assessment, turns, record, undo } = useExam()
   const [chosen, setChosen] = useState<{ test: string; side: TestSide } | null>(null)
   const [pending, setPending] = useState<Pending | null>(null)
   const [aside, setAside] = useState<Aside | null>(null)
@@ -137,8 +142,9 @@ export function useBench(): Bench {
   const pad = useFrames()
   const cuff = useFrames()
   const [score, setScore] = useState<ForceScore | null>(null)
-  const route = routeOf(assessment)
-  const suggested = nextStep(route, exam)
+  const route = useMemo(() => routeOf(assessment, { turns }), [assessment, turns])
+  const advice = useMemo(() => adviceOf(assessment, route, turns), [assessment, route, turns])
+  const suggested = advice.step ?? undefined
   const [ways, setWays] = useState<Readonly<Record<string, string>>>({})
   const inHand = inHandOf(chosen ?? suggestedPair(suggested), exam, ways)
   const table = useTable(inHand?.stage.grid, `${inHand?.run?.id ?? ''} ${inHand?.test.id ?? ''} ${inHand?.side ?? ''} ${inHand?.stage.id ?? ''}`)
@@ -436,6 +442,10 @@ export function useBench(): Bench {
       const left: EventContent = { type: 'test-skipped', test: test.id, side, why: 'contact refused' }
       if (!record(answer === 'refused' ? [asked, left] : [asked])) return
       setChosen(answer === 'refused' ? null : { test: test.id, side })
+    },
+    advice,
+    plan: (mode) => {
+      record([{ type: 'plan-chosen', mode }, ...(exam.order.length > 0 ? [{ type: 'route-ordered' as const, order: [] }] : [])])
     },
     reorder: (order) => {
       record([{ type: 'route-ordered', order }])

@@ -2,6 +2,7 @@ import { format } from 'date-fns'
 import { toExamFile } from '@/core/exchange/exam-file/to'
 import { examFrom } from '@/core/record/exam'
 import { db } from '@/db'
+import { clinicKnowledge } from '@/db/queries/clinic'
 import { eventsOfExam } from '@/db/queries/exam-events'
 import { examHead } from '@/db/queries/exams'
 import { problemResponse } from '@/server/route'
@@ -20,7 +21,7 @@ export async function GET(_request: Request, { params }: { readonly params: Prom
     })
   }
   const { name, born, work, number } = head.person
-  const file = toExamFile(exam, events, { name, born, work }, head.at)
+  const file = toExamFile(exam, events, { name, born, work }, head.at, clinicKnowledge(db()))
   return new Response(`${JSON.stringify(file, null, 2)}\n`, {
     headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="exam-${number}-${format(head.at, 'yyyy-MM-dd')}.json"` },
   })

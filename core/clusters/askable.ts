@@ -1,0 +1,13 @@
+import { SCREEN } from '../safety/screen'
+import { FACTS } from '../story/facts'
+
+/** A question of the story or the safety screen, as it is asked; null for a name nobody knows. */
+export function askable(id: string): string | null {
+  return FACTS.find((fact) => fact.id === id)?.ask ?? SCREEN.flatMap((group) => group.items).find((item) => item.id === id)?.ask ?? null
+}
+
+/** Every question a rule may read. */
+export const ASKABLE: readonly { readonly id: string; readonly ask: string }[] = [
+  ...FACTS.map(({ id, ask }) => ({ id, ask })),
+  ...SCREEN.flatMap((group) => group.items.map(({ id, ask }) => ({ id, ask }))),
+]

@@ -1,0 +1,199 @@
+import { testById } from '../catalogue'
+import type { Finding } from '../findings/finding'
+import type { Answer } from '../record/answer'
+import type { Exam } from '../record/exam'
+import { isOver } from '../record/ladder'
+import { type AreaId, areaOf, bodyArea, sideOf } from '../vocabulary/body-area'
+import type { Side } from '../vocabulary/side'
+import { BEYOND_THE_SCREEN, type Fit, type NerveStructure, type SignId, STRUCTURES } from './structures'
+
+/** One sign that was looked at: lost (or brought on), or kept (or quiet). */
+export interface SeenSign {
+  readonly id: SignId
+  readonly words: string
+  readonly lost: boolean
+}
+
+/** A structure with its place in the ranking. */
+export interface Ranked {
+  readonly structure: NerveStructure
+  /** Share of the ranking, 0 to 1. Weights of this project order the list; it is no probability. */
+  readonly share: number
+}
+
+/** One line of the grid: a sign or an area, and how it fits the first two. */
+export interface GridLine {
+  readonly words: string
+  readonly found: 'lost' | 'kept' | 'painted' | 'not-looked-at'
+  readonly fits: readonly (Fit | 'unlikely')[]
+}
+
+/** Where a nerve is likely caught, on one side of one limb. */
+export interface Level {
+  readonly side: Side
+  readonly limb: NerveStructure['limb']
+  readonly ranking: readonly Ranked[]
+  readonly best: Ranked
+  readonly runnerUp: Ranked
+  /** The first two are too close to call. */
+  readonly close: boolean
+  /** The one further check that would part the first two; null when none is known. */
+  readonly check: string | null
+  readonly grid: readonly GridLine[]
+}
+
+/**
+ * Chances of a loss, given the structure, by how well it fits: the weights of the ranking.
+ *
+ * Working weights of this project, not published figures. A sign fits or does not far more clearly than a painted area, so areas count less.
+ */
+const LOST: Readonly<Record<Fit | 'unlikely', number>> = { expected: 0.55, possible: 0.2, unlikely: 0.04 }
+const PAINTED: Readonly<Record<Fit | 'unlikely', number>> = { expected: 0.5, possible: 0.3, unlikely: 0.12 }
+
+/** The limbs' screens and the tension tests that lean towards one nerve or root. */
+const SCREEN = { arm: 'neuro-upper', leg: 'neuro-lower' } as const
+const TENSION = { arm: ['ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3'], leg: ['leg-raise', 'slump', 'femoral-stretch'] } as const
+
+const REFLEX_NAMES: Readonly<Record<string, string>> = {
+  biceps: 'biceps reflex',
+  brachioradialis: 'brachioradialis reflex',
+  triceps: 'triceps reflex',
+  patellar: 'knee reflex',
+  hamstring: 'inner hamstring reflex',
+  achilles: 'heel reflex',
+}
+
+/**
+ * The level of each sore limb, where anything speaks of one.
+ *
+ * A limb is ranked once something was lost or brought on, or once its painted area and a screen are there; an area alone ranks nothing, since pain
+ * rarely keeps to one root.
+ */
+export function levelsOf(exam: Exam, findings: readonly Finding[]): readonly Level[] {
+  return (['arm', 'leg'] as const).flatMap((limb) => (['left', 'right'] as const).flatMap((side) => levelOf(limb, side, exam, findings) ?? []))
+}
+
+function levelOf(limb: NerveStructure['limb'], side: Side, exam: Exam, findings: readonly Finding[]): Level | null {
+  const signs = [...screenSigns(limb, side, exam), ...tensionSigns(limb, side, findings)]
+  const areas = paintedAreas(limb, side, exam)
+  if (!signs.some((s) => s.lost)) return null
+  const ranking = rank(limb, signs, areas)
+  const [best, runnerUp] = ranking
+  if (!best || !runnerUp) return null
+  return {
+    side,
+    limb,
+    ranking,
+    best,
+    runnerUp,
+    close: best.share < 2 * runnerUp.share,
+    check: partingCheck(best.structure, runnerUp.structure, signs),
+    grid: gridOf([best.structure, runnerUp.structure], signs, areas),
+  }
+}
+
+/** Score every structure of a limb by how well it explains what was found, and share the scores out. */
+export function rank(limb: NerveStructure['limb'], signs: readonly SeenSign[], areas: readonly AreaId[]): readonly Ranked[] {
+  const scored = STRUCTURES.filter((s) => s.limb === limb).map((structure) => {
+    const ofSigns = signs.reduce((p, sign) => p * chance(LOST[structure.signs[sign.id] ?? 'unlikely'], sign.lost), 1)
+    const ofAreas = areas.reduce((p, area) => p * PAINTED[structure.areas[area] ?? 'unlikely'], 1)
+    return { structure, score: ofSigns * ofAreas }
+  })
+  const total = scored.reduce((sum, s) => sum + s.score, 0)
+  return scored.map(({ structure, score }) => ({ structure, share: score / total })).toSorted((a, b) => b.share - a.share)
+}
+
+function chance(p: number, happened: boolean): number {
+  return happened ? p : 1 - p
+}
+
+/** Every cell of the screen that was looked at on this side; touch and pin of one root are one sign. */
+function screenSigns(limb: NerveStructure['limb'], side: Side, exam: Exam): readonly SeenSign[] {
+  const test = testById(SCREEN[limb])
+  const run = test && exam.runs.findLast((r) => r.test === test.id && r.side === side && isOver(r, test))
+  if (!run) return []
+  const cells = (stage: string) => gridCells(run.answers.find((a) => a.stage === stage)?.answer)
+  const strength = cells('strength').map(([row, value]) => sign(`strength.${row}`, `strength ${row.toUpperCase()}`, value !== '5'))
+  const reflexes = cells('reflexes').map(([row, value]) => sign(`reflex.${row}`, REFLEX_NAMES[row] ?? row, value === '0' || value === '1'))
+  const feeling = new Map<string, boolean>()
+  for (const [row, value] of cells('sensation')) feeling.set(row, (feeling.get(row) ?? false) || value !== 'normal')
+  return [...strength, ...reflexes, ...[...feeling].map(([row, lost]) => sign(`feeling.${row}`, `feeling ${row.toUpperCase()}`, lost))]
+}
+
+function gridCells(answer: Answer | undefined): readonly (readonly [string, string])[] {
+  return answer?.said === 'grid' ? Object.entries(answer.cells).map(([id, value]) => [id.split('.')[0] ?? '', value] as const) : []
+}
+
+function tensionSigns(limb: NerveStructure['limb'], side: Side, findings: readonly Finding[]): readonly SeenSign[] {
+  return TENSION[limb].flatMap((test) => {
+    const found = findings.find((f) => f.test === test && f.about === side)
+    if (found?.result !== 'positive' && found?.result !== 'negative') return []
+    return [sign(`tension.${test}`, (testById(test)?.name ?? test).toLowerCase(), found.result === 'positive')]
+  })
+}
+
+function sign(id: SignId, words: string, lost: boolean): SeenSign {
+  return { id, words, lost }
+}
+
+const ARM_ZONES = new Set(['arm', 'neck'])
+const LEG_ZONES = new Set(['thigh', 'below-knee', 'pelvis'])
+
+function paintedAreas(limb: NerveStructure['limb'], side: Side, exam: Exam): readonly AreaId[] {
+  const zones = limb === 'arm' ? ARM_ZONES : LEG_ZONES
+  const here = exam.symptoms.flatMap((s) => s.places).filter((p) => sideOf(p) === side && zones.has(bodyArea(areaOf(p)).zone))
+  return [...new Set(here.map(areaOf))]
+}
+
+/** The check that parts two structures best: one by hand where a pair has its own, else the open sign on which they differ most. */
+function partingCheck(a: NerveStructure, b: NerveStructure, signs: readonly SeenSign[]): string | null {
+  const own = BEYOND_THE_SCREEN.find(({ between }) => between.includes(a.id) && between.includes(b.id))
+  const seen = new Set(signs.map((s) => s.id))
+  const open = signIds(a, b).filter((id) => !seen.has(id))
+  const best = open.toSorted((x, y) => difference(a, b, y) - difference(a, b, x))[0]
+  if (best && difference(a, b, best) > 0.3) {
+    const first = LOST[a.signs[best] ?? 'unlikely'] > LOST[b.signs[best] ?? 'unlikely'] ? a : b
+    return `${checkWords(best)}: ${best.startsWith('tension') ? 'brought on' : 'lessened'} in ${first.name}, not in ${first === a ? b.name : a.name}.`
+  }
+  return own?.check ?? null
+}
+
+function signIds(a: NerveStructure, b: NerveStructure): readonly SignId[] {
+  return [...new Set([...Object.keys(a.signs), ...Object.keys(b.signs)])] as SignId[]
+}
+
+function difference(a: NerveStructure, b: NerveStructure, id: SignId): number {
+  return Math.abs(LOST[a.signs[id] ?? 'unlikely'] - LOST[b.signs[id] ?? 'unlikely'])
+}
+
+function checkWords(id: SignId): string {
+  const [kind, row = ''] = id.split('.')
+  switch (kind) {
+    case 'strength':
+      return `Strength ${row.toUpperCase()}`
+    case 'reflex':
+      return `The ${REFLEX_NAMES[row] ?? row}`
+    case 'feeling':
+      return `Feeling ${row.toUpperCase()}`
+    default:
+      return testById(row)?.name ?? row
+  }
+}
+
+/** Expected against found, for the first two: every sign one of them expects or that was lost, and every painted area. */
+function gridOf(pair: readonly NerveStructure[], signs: readonly SeenSign[], areas: readonly AreaId[]): readonly GridLine[] {
+  const seen = new Map(signs.map((s) => [s.id, s]))
+  const wanted = [
+    ...new Set([...signs.filter((s) => s.lost).map((s) => s.id), ...pair.flatMap((p) => signIds(p, p).filter((id) => p.signs[id] === 'expected'))]),
+  ]
+  const ofSigns = wanted.map((id): GridLine => {
+    const found = seen.get(id)
+    return {
+      words: found?.words ?? checkWords(id),
+      found: found ? (found.lost ? 'lost' : 'kept') : 'not-looked-at',
+      fits: pair.map((p) => p.signs[id] ?? 'unlikely'),
+    }
+  })
+  const ofAreas = areas.map((area): GridLine => ({ words: bodyArea(area).name, found: 'painted', fits: pair.map((p) => p.areas[area] ?? 'unlikely') }))
+  return [...ofSigns, ...ofAreas]
+}

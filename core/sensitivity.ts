@@ -1,0 +1,110 @@
+import { type Assessment, assessFindings, type SourceVerdict, type Weights } from './assess'
+import { testById } from './catalogue'
+import { testTitle } from './catalogue/exam-test'
+import { headlineOf } from './evidence/headline'
+import type { Finding } from './findings/finding'
+import { SIDES } from './vocabulary/side'
+import { sourceOf } from './vocabulary/source'
+
+/** A finding whose opposite would move a source. */
+export interface Hinge {
+  /** "thigh thrust, right" */
+  readonly finding: string
+  /** The figure as it stands, and as it would be. */
+  readonly now: number
+  readonly then: number
+}
+
+/** What the leading source hangs on. */
+export interface Holding {
+  /** "Sacroiliac joint, right"; null while nothing is lit. */
+  readonly leader: string | null
+  /** It leads whatever one thing is changed. */
+  readonly holds: boolean
+  /** Findings and assumptions that would put another source first. */
+  readonly dependsOn: readonly string[]
+  /** "holds", or "depends on thigh thrust, right". */
+  readonly words: string
+}
+
+/** Assumptions that are pushed one way and the other: every correlation 0 or one half, every starting odds halved or doubled. */
+const PUSHES: readonly { readonly words: string; readonly stress: NonNullable<Weights['stress']> }[] = [
+  { words: 'how far tests share a cause (none)', stress: { rho: 0 } },
+  { words: 'how far tests share a cause (half)', stress: { rho: 0.5 } },
+  { words: 'the starting odds (halved)', stress: { oddsTimes: 0.5 } },
+  { words: 'the starting odds (doubled)', stress: { oddsTimes: 2 } },
+]
+
+/**
+ * The single finding that would move this source most if it had come out the other way.
+ *
+ * @returns null while the source is not lit, or where no finding moves it
+ */
+export function hingeOf(assessment: Assessment, verdict: SourceVerdict): Hinge | null {
+  const now = figure(verdict)
+  if (now === null) return null
+  const hinges = flippable(assessment).flatMap((finding): readonly Hinge[] => {
+    if (finding.about !== verdict.side) return []
+    const then = figure(flipped(assessment, finding).sources.find((s) => s.source === verdict.source && s.side === verdict.side)) ?? startOf(verdict)
+    return Math.abs(logit(then) - logit(now)) < 1e-9 ? [] : [{ finding: nameOf(finding), now, then }]
+  })
+  return hinges.reduce<Hinge | null>((best, h) => (best && Math.abs(logit(best.then) - logit(now)) >= Math.abs(logit(h.then) - logit(now)) ? best : h), null)
+}
+
+/** Does the leading source lead whatever single finding or assumption is changed? */
+export function holdingOf(assessment: Assessment): Holding {
+  const leader = leaderOf(assessment)
+  if (!leader) return { leader: null, holds: false, dependsOn: [], words: 'nothing is lit yet' }
+  const others = (changed: Assessment) => leaderOf(changed) !== leader
+  const findings = flippable(assessment)
+    .filter((finding) => others(flipped(assessment, finding)))
+    .map(nameOf)
+  const pushes = PUSHES.filter(({ stress }) => others(assessFindings(assessment.found, assessment.sides, { ...assessment.weights, stress }))).map(
+    (p) => p.words,
+  )
+  const dependsOn = [...new Set([...findings, ...pushes])]
+  return { leader, holds: dependsOn.length === 0, dependsOn, words: dependsOn.length === 0 ? 'holds' : `depends on ${dependsOn.join('; ')}` }
+}
+
+/** The source that stands highest, in words; the first listed of equals. */
+export function leaderOf({ sources }: Pick<Assessment, 'sources'>): string | null {
+  const best = sources.reduce<SourceVerdict | null>((a, b) => ((figure(b) ?? -1) > ((a && figure(a)) ?? -1) ? b : a), null)
+  return best && figure(best) !== null ? `${sourceOf(best.source).name}, ${best.side}` : null
+}
+
+function flippable({ findings }: Assessment): readonly Finding[] {
+  return findings.filter((f) => f.result === 'positive' || f.result === 'negative')
+}
+
+/** The same examination with one finding the other way round. Signs seen in the same test stay as they were seen. */
+function flipped(assessment: Assessment, finding: Finding): Assessment {
+  const positive = finding.result === 'negative'
+  const source = testById(finding.test)?.reading.source
+  const other: Finding = {
+    ...finding,
+    result: positive ? 'positive' : 'negative',
+    why: 'If it had come out the other way.',
+    readings: source ? [{ source, direction: positive ? 'for' : 'against', strength: 'quantified', why: 'If it had come out the other way.' }] : [],
+  }
+  const findings = assessment.findings.map((f) => (f === finding ? other : f))
+  return assessFindings({ ...assessment.found, findings }, assessment.sides, assessment.weights)
+}
+
+function nameOf(finding: Finding): string {
+  const test = testById(finding.test)
+  const side = test && SIDES.some((s) => s === finding.side) && test.sides === 'each' ? finding.side : 'none'
+  return test ? testTitle(test, side).replace(/^./, (c) => c.toLowerCase()) : finding.test
+}
+
+function figure(verdict: SourceVerdict | undefined): number | null {
+  return verdict?.weighed ? headlineOf(verdict.weighed) : null
+}
+
+function startOf(verdict: SourceVerdict): number {
+  return verdict.prior?.p ?? 0.5
+}
+
+function logit(p: number): number {
+  const kept = Math.min(1 - 1e-9, Math.max(1e-9, p))
+  return Math.log(kept / (1 - kept))
+}
