@@ -37,15 +37,23 @@ export function withOverrides(register: readonly Accuracy[], overrides: readonly
 }
 
 function overridden(row: Accuracy, own: Override, figures: OwnFigures): Accuracy {
-  const { lrPositive: _p, lrNegative: _n, printed: _t, ...kept } = row
   return {
-    ...kept,
+    id: row.id,
+    of: row.of,
+    for: row.for,
+    ...(row.side && { side: row.side }),
+    ...(row.subject !== undefined && { subject: row.subject }),
+    ...(row.target !== undefined && { target: row.target }),
+    ...(row.variants && { variants: row.variants }),
+    ...(row.speaks && { speaks: row.speaks }),
+    criterion: row.criterion,
+    use: row.use,
+    from: { ...row.from, cite: `${own.source} (in place of ${row.from.cite})`, n: figures.n },
     sens: figures.sens === null ? null : { value: figures.sens },
     spec: figures.spec === null ? null : { value: figures.spec },
     ...(figures.lrPositive !== null && { lrPositive: { value: figures.lrPositive } }),
     ...(figures.lrNegative !== null && { lrNegative: { value: figures.lrNegative } }),
     counts: countsOf(figures),
-    from: { ...row.from, cite: `${own.source} (in place of ${row.from.cite})`, n: figures.n },
     confidence: row.confidence === 'low' ? 'medium' : row.confidence,
     own: { by: own.by, at: own.at },
   }

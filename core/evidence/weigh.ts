@@ -186,7 +186,7 @@ function decidedRule(source: WeighedSource, side: Side, prior: number, { rules, 
 }
 
 function spoken(ratios: LikelihoodRatios | undefined, speaks: 'positive' | 'negative'): number | null | undefined {
-  return ratios && ratios[speaks]
+  return ratios?.[speaks]
 }
 
 /** A met pelvic rule is worth less once the pain centralised, and the thrust rule more once it did not. */

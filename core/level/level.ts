@@ -4,6 +4,7 @@ import type { Answer } from '../record/answer'
 import type { Exam } from '../record/exam'
 import { isOver } from '../record/ladder'
 import { type AreaId, areaOf, bodyArea, sideOf } from '../vocabulary/body-area'
+import { capital } from '../vocabulary/sentence'
 import type { Side } from '../vocabulary/side'
 import { BEYOND_THE_SCREEN, type Fit, type NerveStructure, type SignId, STRUCTURES } from './structures'
 
@@ -24,7 +25,7 @@ export interface Ranked {
 /** One line of the grid: a sign or an area, and how it fits the first two. */
 export interface GridLine {
   readonly words: string
-  readonly found: 'lost' | 'kept' | 'painted' | 'not-looked-at'
+  readonly found: 'lost' | 'kept' | 'brought-on' | 'quiet' | 'painted' | 'not-looked-at'
   readonly fits: readonly (Fit | 'unlikely')[]
 }
 
@@ -167,17 +168,10 @@ function difference(a: NerveStructure, b: NerveStructure, id: SignId): number {
 }
 
 function checkWords(id: SignId): string {
-  const [kind, row = ''] = id.split('.')
-  switch (kind) {
-    case 'strength':
-      return `Strength ${row.toUpperCase()}`
-    case 'reflex':
-      return `The ${REFLEX_NAMES[row] ?? row}`
-    case 'feeling':
-      return `Feeling ${row.toUpperCase()}`
-    default:
-      return testById(row)?.name ?? row
-  }
+  const [kind = '', row = ''] = id.split('.')
+  if (kind === 'reflex') return `The ${REFLEX_NAMES[row] ?? row}`
+  if (kind === 'tension') return testById(row)?.name ?? row
+  return `${capital(kind)} ${row.toUpperCase()}`
 }
 
 /** Expected against found, for the first two: every sign one of them expects or that was lost, and every painted area. */
@@ -190,10 +184,16 @@ function gridOf(pair: readonly NerveStructure[], signs: readonly SeenSign[], are
     const found = seen.get(id)
     return {
       words: found?.words ?? checkWords(id),
-      found: found ? (found.lost ? 'lost' : 'kept') : 'not-looked-at',
+      found: foundOf(id, found),
       fits: pair.map((p) => p.signs[id] ?? 'unlikely'),
     }
   })
   const ofAreas = areas.map((area): GridLine => ({ words: bodyArea(area).name, found: 'painted', fits: pair.map((p) => p.areas[area] ?? 'unlikely') }))
   return [...ofSigns, ...ofAreas]
+}
+
+function foundOf(id: SignId, sign: SeenSign | undefined): GridLine['found'] {
+  if (!sign) return 'not-looked-at'
+  if (id.startsWith('tension')) return sign.lost ? 'brought-on' : 'quiet'
+  return sign.lost ? 'lost' : 'kept'
 }

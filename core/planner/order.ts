@@ -112,7 +112,7 @@ function cost(order: readonly Posture[], within: ReadonlyMap<Posture, readonly U
     }
   }
   for (const [first, then] of standing.before ?? []) {
-    if (order.indexOf(then) !== -1 && order.indexOf(then) < order.indexOf(first)) turning += turns[at ?? first][then]
+    if (order.includes(then) && order.indexOf(then) < order.indexOf(first)) turning += turns[at ?? first][then]
   }
   return { turning, waiting }
 }

@@ -63,17 +63,17 @@ export function OddsLadder({ weighed, family }: { readonly weighed: Weighed; rea
             </g>
           )
         })}
-        {bracket(rungs, ROW, TOP)}
+        {brackets(rungs, ROW, TOP)}
       </svg>
     </div>
   )
 }
 
-/** Joins the rungs of findings that share a cause. */
-function bracket(rungs: ReturnType<typeof rungsOf>, row: number, top: number) {
-  const joined = rungs.flatMap((rung, i) => (rung.kind === 'alone' ? [i] : []))
-  const first = joined[0]
-  const last = joined.at(-1)
-  if (first === undefined || last === undefined) return null
-  return <path d={`M-4 ${top + first * row + 8}H-10V${top + (last + 1) * row + row / 2}H-4`} fill="none" stroke="var(--ash)" strokeWidth="1.4" />
+/** Joins the rungs of findings that share a cause, a bracket for each cause. */
+function brackets(rungs: ReturnType<typeof rungsOf>, row: number, top: number) {
+  const ends = rungs.flatMap((rung, i) => (rung.kind === 'together' ? [i] : []))
+  return ends.map((end) => {
+    const before = rungs.slice(0, end).findLastIndex((rung) => rung.kind !== 'alone')
+    return <path key={end} d={`M-4 ${top + (before + 1) * row + 8}H-10V${top + end * row + row / 2}H-4`} fill="none" stroke="var(--ash)" strokeWidth="1.4" />
+  })
 }

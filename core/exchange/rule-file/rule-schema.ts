@@ -15,7 +15,7 @@ const one = <T extends string>(...of: readonly T[]) =>
     .required()
 const test = word(60)
   .required()
-  .test('known', 'is no test known here', (id) => testById(id ?? '') !== undefined)
+  .test('known', 'is no test known here', (id) => testById(id) !== undefined)
 const side = one('same', 'either', 'left', 'right')
 const key = word(60).matches(/^[a-z0-9-]{1,60}$/, 'must be a short name in small letters')
 
@@ -34,7 +34,7 @@ const ITEMS = {
   }),
   told: exact({
     kind: one('told'),
-    id: key.required().test('asked', 'is no question of the story or the safety screen', (id) => askable(id ?? '') !== null),
+    id: key.required().test('asked', 'is no question of the story or the safety screen', (id) => askable(id) !== null),
     words: word(120).min(1).required(),
     answer: one('yes', 'no'),
   }),
@@ -51,7 +51,7 @@ const ITEMS = {
       .of(
         word(40)
           .required()
-          .test('area', 'is no area of the body chart', (area) => isArea(area ?? '')),
+          .test('area', 'is no area of the body chart', (area) => isArea(area)),
       )
       .required(),
   }),

@@ -1,7 +1,10 @@
 'use client'
 
+import type { Standing } from '@/core/clusters/cluster'
+import { plans } from '@/core/clusters/school-rules'
 import { itemWords, leafWords } from '@/core/clusters/item-words'
 import type { RuleTree as RuleTreeNode, RuleVerdict } from '@/core/clusters/verdict'
+import { cheapestWay } from '@/core/planner/settle'
 import { explain } from '@/core/logic/explain'
 import { partsOf } from '@/core/logic/open-leaves'
 import { counted } from '@/core/vocabulary/sentence'
@@ -11,36 +14,55 @@ import { type LikelihoodRatios, likelihoodRatios } from '@/core/evidence/likelih
 import { RulePip } from '@/ui/board/rule-pips'
 import { useExam } from '@/ui/exam/store'
 
+/** What kind of rule it is, said before its note; nothing for a rule of a study. */
+const STANDING: Record<Standing, string> = {
+  published: '',
+  model: 'A grading by the model. ',
+  pattern: 'A pattern, never a percentage. ',
+  prognosis: 'Speaks of treatment, not of the source. ',
+  own: '',
+}
+
 /** A rule with the truth of every part, the reason beside it, and its figures with their doubt. */
 export function RuleTree({ rule, colour }: { readonly rule: RuleVerdict; readonly colour: string }) {
+  const { exam, assessment } = useExam()
+  const settling = plans(rule.cluster, exam) ? cheapestWay(rule, exam) : null
+  const rows = rowsOf(rule.cluster.figure ?? rule.cluster.id, assessment.weights.knowledge.register)
   return (
     <section aria-label={rule.cluster.name}>
       <h3 className="text-xl">
         {rule.cluster.name}: <span className="font-sans text-lg">{rule.words}</span>
       </h3>
-      <p className="text-ash">{rule.cluster.note}</p>
+      <p className="text-ash">
+        {STANDING[rule.cluster.standing]}
+        {rule.cluster.badge && <strong className="text-ink">{rule.cluster.badge}. </strong>}
+        {rule.cluster.note}
+      </p>
+      {settling && <p className="mt-1">Open: {settling.words}.</p>}
       <ul className="mt-3 space-y-2 border-l-2 pl-4" style={{ borderColor: colour }}>
         {partsOf(rule.tree).map((part, i) => (
           <Part key={i} part={part} colour={colour} {...(rule.tree.kind === 'weighted' && rule.tree.parts[i] && { worth: rule.tree.parts[i].worth })} />
         ))}
       </ul>
-      <table className="mt-4 w-full text-sm">
-        <caption className="pb-1 text-left text-ash">Figures for this rule</caption>
-        <tbody>
-          {rowsOf(rule.cluster.id).map((row) => {
-            const lr = likelihoodRatios(row)
-            return (
-              <tr key={row.id} className="border-t border-hair align-top">
-                <th scope="row" className="py-1 pr-3 text-left font-normal">
-                  {row.from.cite}
-                </th>
-                <td className="figures whitespace-nowrap py-1 pr-3">{lr ? ratioWords(lr, rule.cluster.rulesOut ?? false) : 'no ratio'}</td>
-                <td className="py-1 text-ash">{row.use.because}</td>
-              </tr>
-            )
-          })}
-        </tbody>
-      </table>
+      {rows.length > 0 && (
+        <table className="mt-4 w-full text-sm">
+          <caption className="pb-1 text-left text-ash">Figures for this rule</caption>
+          <tbody>
+            {rows.map((row) => {
+              const lr = likelihoodRatios(row)
+              return (
+                <tr key={row.id} className="border-t border-hair align-top">
+                  <th scope="row" className="py-1 pr-3 text-left font-normal">
+                    {row.from.cite}
+                  </th>
+                  <td className="figures whitespace-nowrap py-1 pr-3">{lr ? ratioWords(lr, rule.cluster.rulesOut ?? false) : 'no ratio'}</td>
+                  <td className="py-1 text-ash">{row.use.because}</td>
+                </tr>
+              )
+            })}
+          </tbody>
+        </table>
+      )}
     </section>
   )
 }

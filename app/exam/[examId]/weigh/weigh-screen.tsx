@@ -5,11 +5,15 @@ import type { SourceVerdict } from '@/core/assess'
 import { headlineOf } from '@/core/evidence/headline'
 import { percent } from '@/core/note/percent'
 import { STATEMENT, UNCHECKED } from '@/core/note/statement'
-import { FAMILIES, FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
+import type { RuleVerdict } from '@/core/clusters/verdict'
+import { FAMILIES, FAMILY_WORDS, type SourceId, sourceOf } from '@/core/vocabulary/source'
 import { FAMILY_COLOUR, Strip } from '@/ui/board/strip'
 import { OddsLadder } from '@/ui/charts/odds-ladder'
 import { useIntervals } from '@/ui/board/use-intervals'
 import { useExam } from '@/ui/exam/store'
+import { HangsOn, Leading } from './hangs-on'
+import { LevelGrid } from './level-grid'
+import { NextTests } from './next-tests'
 import { Pointers } from './pointers'
 import { RuleTree } from './rule-tree'
 import { ThreeFigures } from './three-figures'
@@ -62,6 +66,16 @@ function figureOf(s: SourceVerdict): number {
   return s.weighed ? headlineOf(s.weighed) : -1
 }
 
+/** Rules of which something is known, and those that lead to a figure; a grading or pattern nobody looked at only takes room. */
+function rulesToShow({ rules }: SourceVerdict): readonly RuleVerdict[] {
+  return rules.filter((r) => r.positives > 0 || r.state !== 'open' || (r.cluster.standing === 'published' && !r.cluster.beside) || r.cluster.standing === 'own')
+}
+
+function limbOf(source: SourceId): 'arm' | 'leg' | null {
+  if (source === 'root-cervical') return 'arm'
+  return source === 'root-lumbar-low' || source === 'root-lumbar-mid' ? 'leg' : null
+}
+
 function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
   const { assessment } = useExam()
   const source = sourceOf(verdict.source)
@@ -71,7 +85,8 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
   const interval = useIntervals(assessment)(verdict)
   return (
     <article aria-label={title} tabIndex={0} className="overflow-y-auto px-8 py-5 print:overflow-visible">
-      <h2 className="text-3xl">{title}</h2>
+      <Leading />
+      <h2 className="mt-2 text-3xl">{title}</h2>
       <div className="mt-3 max-w-3xl">
         <Strip
           family={verdict.family}
@@ -83,6 +98,7 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
       {weighed ? (
         <>
           <ThreeFigures weighed={weighed} interval={interval} />
+          <HangsOn verdict={verdict} />
           <section className="mt-6 max-w-5xl">
             <h3 className="text-xl">From the start to now</h3>
             <p className="mb-1 text-ash">Start: {weighed.prior.why}.</p>
@@ -96,8 +112,10 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
             : 'Not lit: no test done so far says anything about this.'}
         </p>
       )}
+      {verdict.family === 'nerve' &&
+        assessment.levels.filter((l) => l.side === verdict.side && limbOf(verdict.source) === l.limb).map((l) => <LevelGrid key={l.limb} level={l} />)}
       <div className="mt-6 grid max-w-5xl gap-8 lg:grid-cols-2">
-        {verdict.rules.map((rule) => (
+        {rulesToShow(verdict).map((rule) => (
           <RuleTree key={rule.cluster.id} rule={rule} colour={FAMILY_COLOUR[verdict.family]} />
         ))}
         <Pointers verdict={verdict} />
@@ -109,6 +127,7 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
             {i.what}
           </p>
         ))}
+      <NextTests />
       <p className="mt-8 max-w-3xl text-sm text-ash">
         {UNCHECKED} {STATEMENT}
       </p>

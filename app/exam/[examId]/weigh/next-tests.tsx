@@ -1,0 +1,58 @@
+'use client'
+
+import { testTitle } from '@/core/catalogue/exam-test'
+import { adviceOf } from '@/core/planner/advice'
+import { PLAN_MODES } from '@/core/planner/modes'
+import { WORTH_DOING } from '@/core/planner/order'
+import { optionsOf } from '@/core/planner/options'
+import { routeOf } from '@/core/planner/route'
+import { POSTURE_WORDS } from '@/core/vocabulary/posture'
+import { useExam } from '@/ui/exam/store'
+
+/** What to do next and why, what else there is, and what each costs. */
+export function NextTests() {
+  const { assessment, exam, turns } = useExam()
+  if (exam.signed) return null
+  const route = routeOf(assessment, { turns })
+  const advice = adviceOf(assessment, route, turns)
+  const options = optionsOf(assessment, route, turns).slice(0, 6)
+  return (
+    <section aria-label="What next" className="mt-8 max-w-5xl">
+      <h3 className="text-xl">What next</h3>
+      <p className="mt-1">{advice.why}</p>
+      {advice.stop && advice.step && <p className="mt-1">{advice.stop}</p>}
+      <p className="text-ash">
+        Plan: {PLAN_MODES.find((m) => m.id === exam.mode)?.name.toLowerCase()}. Below, the tests by what they are worth for their time; under {WORTH_DOING} bit
+        a minute a test would not change the picture.
+      </p>
+      {options.length > 0 && (
+        <table className="mt-3 w-full max-w-4xl text-left text-[15px]">
+          <thead className="text-sm text-ash">
+            <tr>
+              {['Test', 'Lies', 'Seconds', 'Turning', 'Worth, bit', 'A minute', 'For'].map((head) => (
+                <th key={head} scope="col" className="pr-4 font-normal">
+                  {head}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {options.map((o) => (
+              <tr key={`${o.test.id} ${o.side}`} className={`border-t border-hair ${o.perMinute < WORTH_DOING ? 'text-ash' : ''}`}>
+                <th scope="row" className="py-1 pr-4 font-normal">
+                  {testTitle(o.test, o.side)}
+                </th>
+                <td className="py-1 pr-4">{POSTURE_WORDS[o.posture].toLowerCase()}</td>
+                <td className="figures py-1 pr-4">{o.seconds}</td>
+                <td className="figures py-1 pr-4">{o.turn === 0 ? '–' : o.turn}</td>
+                <td className="figures py-1 pr-4">{o.bits.toFixed(2)}</td>
+                <td className="figures py-1 pr-4">{o.perMinute.toFixed(2)}</td>
+                <td className="py-1">{o.reason}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  )
+}

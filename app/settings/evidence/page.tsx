@@ -1,0 +1,44 @@
+import type { Metadata } from 'next'
+import { connection } from 'next/server'
+import { coverage } from '@/core/evidence/coverage'
+import { knowledgeAt } from '@/core/evidence/knowledge'
+import { RELIABILITY } from '@/core/evidence/reliability'
+import { db } from '@/db'
+import { clinicKnowledge } from '@/db/queries/clinic'
+import { who } from '@/server/who'
+import { SiteHeader } from '@/ui/site-header'
+import { CoverageTable } from './coverage-table'
+import { RegisterTable } from './register-table'
+import { ReliabilityTable } from './reliability-table'
+
+export const metadata: Metadata = { title: 'Evidence register' }
+
+export default async function EvidencePage() {
+  // Every page gets a nonce of its own, so none is made ahead of a request.
+  await connection()
+  const { register } = knowledgeAt(clinicKnowledge(db()), Infinity)
+  return (
+    <>
+      <SiteHeader who={who()} />
+      <main className="mx-auto max-w-[92rem] px-6 py-6">
+        <h1 className="text-3xl">Evidence register</h1>
+        <p className="mt-2 max-w-3xl text-ash">
+          Every published figure that is known here, with its doubt. None has been held against its paper yet. One row for each test and source moves the
+          number; the others stand beside it with the reason. A figure of your own needs a source and carries your name; the shipped one can always be given
+          back.
+        </p>
+        <RegisterTable rows={register} />
+        <CoverageTable
+          lines={coverage(register).map(({ test, rows, moving, state }) => ({
+            id: test.id,
+            name: test.name,
+            rows,
+            state,
+            moving: moving.map((row) => `${row.id}, ${row.from.cite}`),
+          }))}
+        />
+        <ReliabilityTable rows={RELIABILITY} />
+      </main>
+    </>
+  )
+}

@@ -1,0 +1,138 @@
+'use client'
+
+import { useState } from 'react'
+import { testById } from '@/core/catalogue'
+import type { Accuracy } from '@/core/evidence/accuracy'
+import { likelihoodRatios } from '@/core/evidence/likelihood-ratio'
+import { moves } from '@/core/evidence/register'
+import type { Estimate } from '@/core/evidence/study'
+import { sourceOf } from '@/core/vocabulary/source'
+import { OverrideForm } from './override-form'
+
+/** All rows, narrowed by what is typed; each can be given figures of the clinic's own. */
+export function RegisterTable({ rows }: { readonly rows: readonly Accuracy[] }) {
+  const [typed, setTyped] = useState('')
+  const [onlyMoving, setOnlyMoving] = useState(false)
+  const [editing, setEditing] = useState<string | null>(null)
+  const words = typed.toLowerCase().split(/\s+/).filter(Boolean)
+  const shown = rows.filter((row) => (!onlyMoving || moves(row)) && words.every((word) => textOf(row).includes(word)))
+  return (
+    <section aria-label="Rows of the register" className="mt-5">
+      <div className="flex flex-wrap items-center gap-6">
+        <label className="flex items-center gap-3">
+          Find
+          <input
+            value={typed}
+            onChange={(e) => setTyped(e.target.value)}
+            placeholder="thigh thrust, Laslett, A02"
+            className="min-h-11 w-80 rounded-card border border-hair bg-sheet px-3"
+          />
+        </label>
+        <label className="flex min-h-11 items-center gap-2">
+          <input type="checkbox" checked={onlyMoving} onChange={(e) => setOnlyMoving(e.target.checked)} className="size-5 accent-[var(--lantern)]" />
+          only rows that move a number
+        </label>
+        <p role="status" className="text-ash">
+          {shown.length} of {rows.length} rows
+        </p>
+      </div>
+      <div className="mt-3 overflow-x-auto" tabIndex={0} role="region" aria-label="Register, scrolls sideways">
+        <table className="w-full min-w-[80rem] text-left text-[15px]">
+          <thead className="text-sm text-ash">
+            <tr>
+              {['', 'Test or rule', 'For', 'Study', 'Sens.', 'Spec.', 'LR+', 'LR−', 'Counts', 'Sure', 'Use', ''].map((head, i) => (
+                <th key={i} scope="col" className="pr-4 font-normal">
+                  {head}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {shown.map((row) => (
+              <Row key={`${row.id} ${row.of}`} row={row} editing={editing === row.id} onEdit={(on) => setEditing(on ? row.id : null)} />
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  )
+}
+
+function nameOf(row: Accuracy): string {
+  return row.subject ?? testById(row.of ?? '')?.name ?? row.of ?? ''
+}
+
+function textOf(row: Accuracy): string {
+  return [row.id, row.of, nameOf(row), row.from.cite, row.target ?? '', row.for ? sourceOf(row.for).name : ''].join(' ').toLowerCase()
+}
+
+function Row({ row, editing, onEdit }: { readonly row: Accuracy; readonly editing: boolean; readonly onEdit: (on: boolean) => void }) {
+  const lr = likelihoodRatios(row)
+  const leads = moves(row)
+  return (
+    <>
+      <tr className={`border-t border-hair align-top ${leads ? '' : 'text-ash'}`}>
+        <td className="py-2 pr-4">{row.id}</td>
+        <th scope="row" className={`max-w-72 py-2 pr-4 ${leads ? 'font-semibold' : 'font-normal'}`}>
+          {nameOf(row)}
+          <span className="block text-sm font-normal text-ash">{row.criterion}</span>
+        </th>
+        <td className="py-2 pr-4">
+          {row.target ?? (row.for ? sourceOf(row.for).name : '')}
+          {row.side && `, ${row.side}`}
+        </td>
+        <td className="max-w-64 py-2 pr-4">
+          {row.from.cite}
+          <span className="block text-sm text-ash">
+            n {row.from.n ?? 'not known'}; {row.from.people}; against {row.from.reference}
+          </span>
+          {row.own && <span className="block text-sm font-semibold text-lantern-text">This clinic’s own figure, by {row.own.by}</span>}
+        </td>
+        <td className="figures py-2 pr-4">{estimate(row.sens, row.printed?.sens)}</td>
+        <td className="figures py-2 pr-4">{estimate(row.spec, row.printed?.spec)}</td>
+        <td className="figures py-2 pr-4">{ratio(lr?.positive, row.lrPositive, row.printed?.lrPositive)}</td>
+        <td className="figures py-2 pr-4">{ratio(lr?.negative, row.lrNegative, row.printed?.lrNegative)}</td>
+        <td className="whitespace-nowrap py-2 pr-4 text-sm">
+          {row.counts && !row.own ? `${row.counts.tp} ${row.counts.fn} ${row.counts.fp} ${row.counts.tn}` : (row.printed?.other ?? '')}
+        </td>
+        <td className="py-2 pr-4">{row.confidence === 'low' ? 'low, unverified' : row.confidence}</td>
+        <td className="max-w-56 py-2 pr-4">
+          {leads
+            ? `Moves the number${row.speaks ? `, ${row.speaks} answers only` : ''}. `
+            : row.confidence === 'low'
+              ? 'Never moves a number. '
+              : 'Shown only. '}
+          {row.use.because}.
+        </td>
+        <td className="py-1">
+          <button
+            type="button"
+            aria-label={`Own figure for ${row.id}`}
+            aria-expanded={editing}
+            onClick={() => onEdit(!editing)}
+            className="min-h-11 px-2 underline underline-offset-4"
+          >
+            Own figure
+          </button>
+        </td>
+      </tr>
+      {editing && (
+        <tr>
+          <td colSpan={12} className="pb-4">
+            <OverrideForm row={row} onDone={() => onEdit(false)} />
+          </td>
+        </tr>
+      )}
+    </>
+  )
+}
+
+function estimate(e: Estimate | null, printed?: string): string {
+  if (!e) return printed ?? 'not known'
+  return `${e.value.toFixed(2)}${e.interval ? ` (${e.interval[0].toFixed(2)} to ${e.interval[1].toFixed(2)})` : ''}`
+}
+
+function ratio(value: number | null | undefined, estimated?: Estimate, printed?: string): string {
+  if (value === null || value === undefined) return estimated ? String(estimated.value) : (printed ?? '–')
+  return `${Number(value.toPrecision(3))}${estimated?.interval ? ` (${estimated.interval[0]} to ${estimated.interval[1]})` : ''}`
+}

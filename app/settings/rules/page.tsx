@@ -1,0 +1,28 @@
+import type { Metadata } from 'next'
+import { connection } from 'next/server'
+import { standingRules } from '@/core/clusters/own-rule'
+import { db } from '@/db'
+import { clinicKnowledge } from '@/db/queries/clinic'
+import { who } from '@/server/who'
+import { SiteHeader } from '@/ui/site-header'
+import { RulesDesk } from './rules-desk'
+
+export const metadata: Metadata = { title: 'Own rules' }
+
+export default async function RulesPage() {
+  // Every page gets a nonce of its own, so none is made ahead of a request.
+  await connection()
+  return (
+    <>
+      <SiteHeader who={who()} />
+      <main className="mx-auto max-w-6xl px-6 py-6">
+        <h1 className="text-3xl">Own rules</h1>
+        <p className="mt-2 max-w-3xl text-ash">
+          Rules of this clinic run in the same engine as the published ones and stand beside them under your name. Without a figure and its source a rule points
+          and moves nothing.
+        </p>
+        <RulesDesk rules={standingRules(clinicKnowledge(db()).rules)} />
+      </main>
+    </>
+  )
+}
