@@ -139,7 +139,7 @@ describe('the bench by keyboard', () => {
     await keys('{ArrowUp}', '4', 'u', ' ')
     expect(screen.getByText('Reflexes, 0 to 4+').parentElement?.parentElement).toHaveAttribute('aria-current', 'step')
     await keys('u', ' ', 'u', ' ', 'u', ' ')
-    expect(board()).toHaveTextContent('points to it: 1')
+    expect(board()).toHaveTextContent(/Low lumbar root, L4–S1, left90 %model/)
     expect(screen.getByRole('button', { name: 'Neurological screen, leg, left: found' })).toBeVisible()
   })
 
