@@ -4,6 +4,7 @@ import { testTitle } from './catalogue/exam-test'
 import { headlineOf } from './evidence/headline'
 import type { Finding } from './findings/finding'
 import { SIDES } from './vocabulary/side'
+import { inSentence } from './vocabulary/sentence'
 import { sourceOf } from './vocabulary/source'
 
 /** A finding whose opposite would move a source. */
@@ -93,7 +94,7 @@ function flipped(assessment: Assessment, finding: Finding): Assessment {
 function nameOf(finding: Finding): string {
   const test = testById(finding.test)
   const side = test && SIDES.some((s) => s === finding.side) && test.sides === 'each' ? finding.side : 'none'
-  return test ? testTitle(test, side).replace(/^./, (c) => c.toLowerCase()) : finding.test
+  return test ? inSentence(testTitle(test, side)) : finding.test
 }
 
 function figure(verdict: SourceVerdict | undefined): number | null {

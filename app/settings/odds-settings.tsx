@@ -61,10 +61,11 @@ export function OddsSettings({ setting: stored, own }: Props) {
           </tr>
         </thead>
         <tbody>
-          {PRIORS.map((line) => (
+          {PRIORS.map((line, i) => (
             <LineRow
               key={`${line.id} ${setting}`}
               line={line}
+              first={PRIORS[i - 1]?.source !== line.source}
               setting={setting}
               own={own.findLast((o) => o.line === line.id && o.setting === setting)}
               saving={saving}
@@ -78,11 +79,14 @@ export function OddsSettings({ setting: stored, own }: Props) {
 
 function LineRow({
   line,
+  first,
   setting,
   own,
   saving,
 }: {
   readonly line: PriorLine
+  /** The first of its source: the others need not say the name again. */
+  readonly first: boolean
   readonly setting: Setting
   readonly own: OwnPrior | undefined
   readonly saving: Saving
@@ -97,11 +101,11 @@ function LineRow({
     if (await saving.save((id) => setPrior(id, { line: line.id, setting, p, source: from }))) setEditing(false)
   }
   return (
-    <tr className="border-t border-hair align-top">
-      <th scope="row" className="py-2 pr-4 font-normal">
-        {sourceOf(line.source).name}
+    <tr className={`align-top ${first ? 'border-t border-hair' : ''}`}>
+      <th scope="row" className="w-56 py-2 pr-4 font-normal">
+        <span className={first ? '' : 'sr-only'}>{sourceOf(line.source).name}</span>
       </th>
-      <td className="py-2 pr-4">{line.where}</td>
+      <td className="w-72 py-2 pr-4">{line.where}</td>
       <td className="figures whitespace-nowrap py-2 pr-4">
         {editing ? (
           <label>
@@ -135,7 +139,7 @@ function LineRow({
           shipped.why.replace(/^[:;] /, '')
         )}
       </td>
-      <td className="whitespace-nowrap py-1 text-right">
+      <td className="whitespace-nowrap text-right">
         {editing ? (
           <>
             <button
@@ -151,7 +155,7 @@ function LineRow({
           </>
         ) : (
           <>
-            <button type="button" aria-label={`Change ${title}`} onClick={() => setEditing(true)} className="min-h-11 px-2 underline underline-offset-4">
+            <button type="button" aria-label={`Change ${title}`} onClick={() => setEditing(true)} className="min-h-10 px-2 underline underline-offset-4">
               Change
             </button>
             {written && (

@@ -58,6 +58,14 @@ function onSides(wanted: ItemSide, about: Side, ask: (asked: Side, about: Side) 
   return both.find((k) => k.truth === 'true') ?? both.find((k) => k.truth === 'open') ?? both[0] ?? UNTRIED
 }
 
+/** The finding a condition of a test was read from, for a rule of this side; undefined where it was not one finding. */
+export function findingBehind(item: Item, side: Side, findings: readonly Finding[]): Finding | undefined {
+  if (item.kind !== 'positive') return undefined
+  if (item.side !== 'either') return findingFor(findings, item.test, item.side === 'same' ? side : item.side, side)
+  const both = SIDES.flatMap((at) => findingFor(findings, item.test, at) ?? [])
+  return both.find((f) => f.result === 'positive') ?? both[0]
+}
+
 function truth(holds: boolean): Known {
   return { truth: holds ? 'true' : 'false' }
 }

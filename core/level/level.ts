@@ -4,7 +4,7 @@ import type { Answer } from '../record/answer'
 import type { Exam } from '../record/exam'
 import { isOver } from '../record/ladder'
 import { type AreaId, areaOf, bodyArea, sideOf } from '../vocabulary/body-area'
-import { capital } from '../vocabulary/sentence'
+import { capital, inSentence } from '../vocabulary/sentence'
 import type { Side } from '../vocabulary/side'
 import { BEYOND_THE_SCREEN, type Fit, type NerveStructure, type SignId, STRUCTURES } from './structures'
 
@@ -129,7 +129,7 @@ function tensionSigns(limb: NerveStructure['limb'], side: Side, findings: readon
   return TENSION[limb].flatMap((test) => {
     const found = findings.find((f) => f.test === test && f.about === side)
     if (found?.result !== 'positive' && found?.result !== 'negative') return []
-    return [sign(`tension.${test}`, (testById(test)?.name ?? test).toLowerCase(), found.result === 'positive')]
+    return [sign(`tension.${test}`, inSentence(testById(test)?.name ?? test), found.result === 'positive')]
   })
 }
 

@@ -1,6 +1,7 @@
 import type { Assessment } from '../assess'
 import type { Paragraph } from './paragraph'
 import { safetyParagraph } from './safety'
+import { schoolsParagraph } from './schools'
 import { sourcesParagraph } from './sources'
 import { STATEMENT } from './statement'
 import { storyParagraph } from './story'
@@ -17,6 +18,7 @@ export function noteOf(assessment: Assessment, who: string): readonly Paragraph[
     { heading: 'Examination', lines: [who] },
     storyParagraph(exam),
     safetyParagraph(exam),
+    schoolsParagraph(exam),
     testsParagraph(assessment),
     sourcesParagraph(assessment),
     ...(exam.ownWords.trim() ? [{ heading: 'Practitioner’s words', lines: exam.ownWords.trim().split('\n') }] : []),

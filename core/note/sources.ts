@@ -3,6 +3,7 @@ import { testById } from '../catalogue'
 import { headlineOf } from '../evidence/headline'
 import type { RuleVerdict } from '../clusters/verdict'
 import { type RuleFigure, speaksOf } from '../evidence/weigh'
+import { levelWords } from '../level/level-words'
 import { listWords } from '../vocabulary/sentence'
 import { sourceOf } from '../vocabulary/source'
 import type { Paragraph } from './paragraph'
@@ -13,10 +14,11 @@ import { UNCHECKED } from './statement'
 export function sourcesParagraph(assessment: Assessment): Paragraph {
   const lines = assessment.sources.flatMap(sourceLines)
   const warnings = assessment.interplay.map((i) => `Mind (${i.side}): ${i.what}`)
+  const levels = assessment.levels.map((l) => `Level, ${l.side} ${l.limb}: ${levelWords(l)}, by what was lost or brought on; a ranking, no probability.`)
   const weighed = assessment.sources.some((s) => s.weighed)
   return {
     heading: 'Sources',
-    lines: lines.length === 0 ? ['Nothing tested yet points to a source.'] : [...lines, ...warnings, ...(weighed ? [UNCHECKED] : [])],
+    lines: lines.length === 0 ? ['Nothing tested yet points to a source.'] : [...lines, ...levels, ...warnings, ...(weighed ? [UNCHECKED] : [])],
   }
 }
 
@@ -28,7 +30,7 @@ function sourceLines(verdict: SourceVerdict): readonly string[] {
   const schools = others.length > 0 ? [`other rules: ${others.map((r) => `${r.cluster.name.toLowerCase()} ${r.words}`).join(', ')}`] : []
   const figure = weighed
     ? weighed.rule
-      ? `about ${percent(headlineOf(weighed))} by the ${weighed.rule.rule.cluster.standing === 'own' ? 'clinic’s own' : 'published'} rule (${weighed.rule.row.from.cite})${insteadWords(weighed.rule)}; ${percent(weighed.model)} by the model, ${percent(weighed.product)} by plain multiplication`
+      ? `about ${percent(headlineOf(weighed))} by the ${weighed.rule.rule.cluster.standing === 'own' ? 'clinic’s own' : 'published'} rule (${weighed.rule.row.own ? 'the clinic’s own figure: ' : ''}${weighed.rule.row.from.cite})${insteadWords(weighed.rule)}; ${percent(weighed.model)} by the model, ${percent(weighed.product)} by plain multiplication`
       : `about ${percent(weighed.model)} by the model, no published rule decided`
     : null
   const points = [...pointing(verdict, 'for', 'points to it'), ...pointing(verdict, 'against', 'points away')]

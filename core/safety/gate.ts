@@ -20,11 +20,17 @@ export interface OnScreen {
   readonly andAny?: readonly string[]
 }
 
+/** Where practitioners disagree on what follows: this answer of the examination's school to this question. */
+export interface SchoolChosen {
+  readonly question: string
+  readonly school: string
+}
+
 /** What closes a gate. */
 export type When =
   | OnScreen
   /** One of these was seen in the latest performance of a test. */
-  | { readonly seen: readonly { readonly test: string; readonly when: Seen }[] }
+  | { readonly seen: readonly { readonly test: string; readonly when: Seen }[]; readonly school?: SchoolChosen }
   /** One of these tests was positive, for either side. */
   | { readonly positive: readonly string[] }
   /** One of these warning signs showed itself. */

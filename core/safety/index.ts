@@ -19,6 +19,7 @@ import { irritable } from './gates/irritable'
 import { legClot } from './gates/leg-clot'
 import { ligamentDoubtful } from './gates/ligament-doubtful'
 import { ligamentPain } from './gates/ligament-pain'
+import { ligamentPainNoHands } from './gates/ligament-pain-no-hands'
 import { ligamentPositive } from './gates/ligament-positive'
 import { ligamentsCare } from './gates/ligaments-care'
 import { ligamentsFirst } from './gates/ligaments-first'
@@ -75,6 +76,7 @@ export const GATES: readonly Gate[] = [
   irritable,
   ligamentsCare,
   ligamentPain,
+  ligamentPainNoHands,
   neuralRepeat,
   dizzyOld,
   ageSeventy,

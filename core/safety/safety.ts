@@ -1,4 +1,5 @@
 import { CATALOGUE, testById } from '../catalogue'
+import { schoolOf } from '../catalogue/schools'
 import { findingsOf } from '../findings/findings'
 import { wasSeen } from '../findings/read-table'
 import type { Finding } from '../findings/finding'
@@ -44,6 +45,7 @@ function reasonsFor(when: When, exam: Exam, findings: () => readonly Finding[]):
   if ('positive' in when) return when.positive.filter((test) => wasPositive(test, exam, findings))
   if ('warning' in when) return exam.warnings.map((w) => w.sign).filter((sign) => when.warning.includes(sign))
   if ('state' in when) return isIn(when.state, exam) ? [when.state] : []
+  if (when.school && schoolOf(exam, when.school.question)?.id !== when.school.school) return []
   return when.seen.flatMap(({ test, when: seen }) => {
     const runs = exam.runs.filter((run) => run.test === test)
     return runs.some((run) => SIDES.some((side) => wasSeen(seen, { run, side, exam }))) ? [test] : []

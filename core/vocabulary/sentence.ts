@@ -13,6 +13,11 @@ export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)
 }
 
+/** A title inside a sentence: its first letter small, unless it is an abbreviation or somebody's name. */
+export function inSentence(title: string): string {
+  return /^([A-Z][A-Z0-9]|Gaenslen)/.test(title) ? title : title.charAt(0).toLowerCase() + title.slice(1)
+}
+
 /**
  * A count with its noun, in the right number.
  *

@@ -36,7 +36,13 @@ function rungsOfJoined(joined: JoinedStep, before: number, after: number): reado
     const test = testById(step.test)
     const label =
       step.of === step.test ? `${step.label} ${resultWords(test, step.positive ? 'positive' : 'negative')}` : `${step.label}: ${step.positive ? 'yes' : 'no'}`
-    return { kind: single ? 'single' : 'alone', label, says: times2(step.lr), from: before, to: times(before, step.lr) }
+    return {
+      kind: single ? 'single' : 'alone',
+      label: step.row.own ? `${label} (this clinic’s own figure)` : label,
+      says: times2(step.lr),
+      from: before,
+      to: times(before, step.lr),
+    }
   })
   if (single) return members
   return [

@@ -19,12 +19,17 @@ export interface Link {
   readonly reachable: boolean
 }
 
+/** What the clinic would write into a new examination. */
+export type House = Pick<Exam, 'schools' | 'setting'>
+
 /** The examination in this window, and the only way to change it. */
 export interface ExamStore {
   readonly exam: Exam
   readonly assessment: Assessment
   /** What turning the body costs here, in seconds. */
   readonly turns: TurnSeconds
+  /** The schools and the setting the clinic follows now; the examination keeps its own. */
+  readonly house: House
   readonly link: Link
   readonly problem: Problem | null
   /** Add what happened. Shown at once, kept on this device, sent until acknowledged. */
@@ -53,13 +58,15 @@ interface Props {
   /** What the clinic knows beside what ships, and what turning costs here. */
   readonly clinic?: Clinic
   readonly ownTurns?: readonly OwnTurn[]
+  readonly house?: House
   readonly children: ReactNode
 }
 
 const NO_TURNS: readonly OwnTurn[] = []
+const NO_HOUSE: House = { schools: {}, setting: 'referred' }
 
 /** Gives the pages of one examination its record, and keeps it flowing to the server. */
-export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = NO_TURNS, children }: Props) {
+export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = NO_TURNS, house = NO_HOUSE, children }: Props) {
   const [session] = useState(() => sessionOf(examId, by, stored))
   const state = useSyncExternalStore(session.subscribe, session.state, session.state)
   useEffect(() => {
@@ -88,13 +95,14 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
         exam,
         assessment,
         turns,
+        house,
         link: { waiting: waiting.length, reachable },
         problem,
         record: session.record,
         undo: session.undo,
         dismissProblem: session.dismissProblem,
       },
-    [exam, assessment, turns, waiting.length, reachable, problem, session],
+    [exam, assessment, turns, house, waiting.length, reachable, problem, session],
   )
   return store && <ExamContext value={store}>{children}</ExamContext>
 }

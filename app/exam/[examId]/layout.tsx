@@ -21,8 +21,16 @@ export default async function ExamLayout({ params, children }: Props) {
   const head = examHead(db(), examId)
   if (!head) notFound()
   const practitioner = who()
+  const { turns, schools, setting } = houseOf(db())
   return (
-    <ExamProvider examId={examId} by={practitioner.id} stored={eventsOfExam(db(), examId)} clinic={clinicKnowledge(db())} ownTurns={houseOf(db()).turns}>
+    <ExamProvider
+      examId={examId}
+      by={practitioner.id}
+      stored={eventsOfExam(db(), examId)}
+      clinic={clinicKnowledge(db())}
+      ownTurns={turns}
+      house={{ schools, setting }}
+    >
       <div className="flex h-dvh flex-col print:h-auto">
         <ExamHeader examId={examId} name={head.person.name} work={head.person.work} demo={practitioner.demo} />
         <ExamProblem />

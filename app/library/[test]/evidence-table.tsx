@@ -46,6 +46,7 @@ function Row({ row }: { readonly row: Accuracy }) {
           {row.from.n === null ? 'n not known' : `n ${row.from.n}`}; {row.from.people}; against{' '}
           {row.from.reference.charAt(0).toLowerCase() + row.from.reference.slice(1)}
         </span>
+        {row.own && <span className="block text-sm font-semibold text-lantern-text">This clinic’s own figure, by {row.own.by}</span>}
         <span className="block text-sm">
           {row.from.checkedAgainstPaper ? 'checked against the paper' : 'not checked against the paper'}; recall {row.confidence}
           {row.confidence === 'low' && ', unverified'}

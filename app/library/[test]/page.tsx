@@ -3,11 +3,13 @@ import Link from 'next/link'
 import { notFound } from 'next/navigation'
 import { connection } from 'next/server'
 import { testById } from '@/core/catalogue'
-import { CLUSTERS } from '@/core/clusters'
 import { asksFor } from '@/core/clusters/asks-for'
+import { knowledgeAt } from '@/core/evidence/knowledge'
 import { rowsOf } from '@/core/evidence/register'
 import { STATEMENT, UNCHECKED } from '@/core/note/statement'
 import { capital, listWords } from '@/core/vocabulary/sentence'
+import { db } from '@/db'
+import { clinicKnowledge } from '@/db/queries/clinic'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
 import { EvidenceTable } from './evidence-table'
@@ -25,7 +27,8 @@ export default async function TestPage({ params }: Props) {
   await connection()
   const test = testById((await params).test)
   if (!test) notFound()
-  const rules = CLUSTERS.filter((cluster) => asksFor(cluster, test.id))
+  const { register, clusters } = knowledgeAt(clinicKnowledge(db()), Infinity)
+  const rules = clusters.filter((cluster) => asksFor(cluster, test.id))
   return (
     <>
       <SiteHeader who={who()} />
@@ -59,7 +62,7 @@ export default async function TestPage({ params }: Props) {
             </ul>
           </section>
         )}
-        <EvidenceTable rows={rowsOf(test.id)} />
+        <EvidenceTable rows={rowsOf(test.id, register)} />
         <p className="mt-6 max-w-3xl text-sm text-ash">
           {UNCHECKED} {STATEMENT}
         </p>

@@ -1,6 +1,6 @@
 'use client'
 
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { testById } from '@/core/catalogue'
 import type { Accuracy } from '@/core/evidence/accuracy'
 import { likelihoodRatios } from '@/core/evidence/likelihood-ratio'
@@ -15,7 +15,8 @@ export function RegisterTable({ rows }: { readonly rows: readonly Accuracy[] }) 
   const [onlyMoving, setOnlyMoving] = useState(false)
   const [editing, setEditing] = useState<string | null>(null)
   const words = typed.toLowerCase().split(/\s+/).filter(Boolean)
-  const shown = rows.filter((row) => (!onlyMoving || moves(row)) && words.every((word) => textOf(row).includes(word)))
+  const inOrder = useMemo(() => rows.toSorted((a, b) => nameOf(a).localeCompare(nameOf(b)) || a.id.localeCompare(b.id, 'en', { numeric: true })), [rows])
+  const shown = inOrder.filter((row) => (!onlyMoving || moves(row)) && words.every((word) => textOf(row).includes(word)))
   return (
     <section aria-label="Rows of the register" className="mt-5">
       <div className="flex flex-wrap items-center gap-6">
@@ -37,10 +38,10 @@ export function RegisterTable({ rows }: { readonly rows: readonly Accuracy[] }) 
         </p>
       </div>
       <div className="mt-3 overflow-x-auto" tabIndex={0} role="region" aria-label="Register, scrolls sideways">
-        <table className="w-full min-w-[80rem] text-left text-[15px]">
+        <table className="w-full min-w-[70rem] text-left text-[15px]">
           <thead className="text-sm text-ash">
             <tr>
-              {['', 'Test or rule', 'For', 'Study', 'Sens.', 'Spec.', 'LR+', 'LR−', 'Counts', 'Sure', 'Use', ''].map((head, i) => (
+              {['', 'Test or rule', 'For', 'Study', 'Sens., spec.', 'LR+, LR−', 'Counts', 'Sure; use', ''].map((head, i) => (
                 <th key={i} scope="col" className="pr-4 font-normal">
                   {head}
                 </th>
@@ -77,32 +78,41 @@ function Row({ row, editing, onEdit }: { readonly row: Accuracy; readonly editin
           {nameOf(row)}
           <span className="block text-sm font-normal text-ash">{row.criterion}</span>
         </th>
-        <td className="py-2 pr-4">
+        <td className="max-w-44 py-2 pr-4">
           {row.target ?? (row.for ? sourceOf(row.for).name : '')}
           {row.side && `, ${row.side}`}
         </td>
         <td className="max-w-64 py-2 pr-4">
           {row.from.cite}
           <span className="block text-sm text-ash">
-            n {row.from.n ?? 'not known'}; {row.from.people}; against {row.from.reference}
+            {row.from.n === null ? 'n not known' : `n ${row.from.n}`}; {row.from.people === 'Not known here' ? 'people not known' : row.from.people}; against{' '}
+            {row.from.reference}
           </span>
           {row.own && <span className="block text-sm font-semibold text-lantern-text">This clinic’s own figure, by {row.own.by}</span>}
         </td>
-        <td className="figures py-2 pr-4">{estimate(row.sens, row.printed?.sens)}</td>
-        <td className="figures py-2 pr-4">{estimate(row.spec, row.printed?.spec)}</td>
-        <td className="figures py-2 pr-4">{ratio(lr?.positive, row.lrPositive, row.printed?.lrPositive)}</td>
-        <td className="figures py-2 pr-4">{ratio(lr?.negative, row.lrNegative, row.printed?.lrNegative)}</td>
-        <td className="whitespace-nowrap py-2 pr-4 text-sm">
-          {row.counts && !row.own ? `${row.counts.tp} ${row.counts.fn} ${row.counts.fp} ${row.counts.tn}` : (row.printed?.other ?? '')}
+        <td className="figures py-2 pr-4">
+          <span className="block">{estimate(row.sens, row.printed?.sens)}</span>
+          {estimate(row.spec, row.printed?.spec)}
         </td>
-        <td className="py-2 pr-4">{row.confidence === 'low' ? 'low, unverified' : row.confidence}</td>
+        <td className="figures py-2 pr-4">
+          <span className="block">{ratio(lr?.positive, row.lrPositive, row.printed?.lrPositive)}</span>
+          {ratio(lr?.negative, row.lrNegative, row.printed?.lrNegative)}
+        </td>
+        <td className="max-w-32 py-2 pr-4 text-sm">
+          {row.counts && !row.own
+            ? `TP ${row.counts.tp}, FN ${row.counts.fn}, FP ${row.counts.fp}, TN ${row.counts.tn}`
+            : (row.printed?.other ?? (row.own ? '' : 'not known'))}
+        </td>
         <td className="max-w-56 py-2 pr-4">
-          {leads
-            ? `Moves the number${row.speaks ? `, ${row.speaks} answers only` : ''}. `
-            : row.confidence === 'low'
-              ? 'Never moves a number. '
-              : 'Shown only. '}
-          {row.use.because}.
+          <span className="block">{row.confidence === 'low' ? 'low, unverified' : row.confidence}</span>
+          <span className="text-sm">
+            {leads
+              ? `Moves the number${row.speaks ? `, ${row.speaks} answers only` : ''}. `
+              : row.confidence === 'low'
+                ? 'Never moves a number. '
+                : 'Shown only. '}
+            {row.use.because}.
+          </span>
         </td>
         <td className="py-1">
           <button
@@ -118,7 +128,7 @@ function Row({ row, editing, onEdit }: { readonly row: Accuracy; readonly editin
       </tr>
       {editing && (
         <tr>
-          <td colSpan={12} className="pb-4">
+          <td colSpan={9} className="pb-4">
             <OverrideForm row={row} onDone={() => onEdit(false)} />
           </td>
         </tr>

@@ -83,7 +83,7 @@ export const alarLigament = defineTest({
       line(
         anyOf(cells('three', 'pain', ['yes']), cells('nodded', 'pain', ['yes'])),
         'negative',
-        'pain without slack: no high-velocity neck technique; gentle mobilisation instead',
+        'pain without slack: no high-velocity neck technique',
         pointsTo('joint-upper-neck'),
       ),
     ],

@@ -2,7 +2,7 @@ import { SACROILIAC } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
 import { line, otherwise, own, pointsAway, pointsTo, table } from '../reading/table'
-import { load } from '../stages'
+import { load, observe } from '../stages'
 
 /** Joint line tenderness just below and inside the rear iliac spine, with equal pressure on both sides. */
 export const sijPalpation = defineTest({
@@ -21,12 +21,22 @@ export const sijPalpation = defineTest({
   plan: 'better-side-first',
   seconds: 30,
   provocative: 1,
-  variants: [{ id: 'equal-pressure', name: 'Equal pressure, both sides' }],
+  variants: [
+    { id: 'equal-pressure', name: 'Equal pressure, both sides', stages: ['press'] },
+    { id: 'with-ligament', name: 'Joint line, then the sacrotuberous ligament', stages: ['press', 'sacrotuberous'], seconds: 45 },
+  ],
   stages: [
     load('press', 'Press the joint line', 'Trace the crest or take the dimple; press just below and inside it on the {side}.', {
       ...FACE_DOWN,
       contacts: [{ on: 'pelvis', along: 0.2, off: 10, from: 100, push: 272 }],
     }),
+    observe(
+      'sacrotuberous',
+      'Press the sacrotuberous ligament',
+      'Press up and in between the sit bone and the sacrum, on the {side}. Compare with the other side.',
+      { none: 'Not tender', tender: 'Tender', own: 'Own pain' },
+      { ...FACE_DOWN, contacts: [{ on: 'pelvis', along: 0.62, off: 12, from: 100, push: 300 }] },
+    ),
   ],
   doesNotCount: ['tenderness that is not the own pain', 'both sides alike'],
   notWith: ['suspected fracture of the sacrum'],

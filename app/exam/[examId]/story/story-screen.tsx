@@ -10,6 +10,7 @@ import { BodyChart } from '@/ui/body-chart/body-chart'
 import { useExam } from '@/ui/exam/store'
 import { ConsentCard } from './consent-card'
 import { FactsCard } from './facts-card'
+import { SchoolsCard } from './schools-card'
 import { SymptomCard } from './symptom-card'
 
 const EMPTY: Omit<Symptom, 'id'> = { words: '', places: [], qualities: [], now: null, worst: null, usual: null, bringsOn: '', eases: '', stirring: null }
@@ -69,6 +70,7 @@ export function StoryScreen() {
           </button>
         )}
         <FactsCard />
+        <SchoolsCard />
         <ConsentCard />
         <div className="flex flex-wrap gap-3">
           <Link href={`/exam/${exam.id}/safety`} className="inline-flex min-h-12 items-center rounded-card border border-ink px-6 text-lg font-semibold">

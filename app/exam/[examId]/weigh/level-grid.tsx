@@ -1,4 +1,5 @@
 import type { GridLine, Level } from '@/core/level/level'
+import { levelWords } from '@/core/level/level-words'
 
 const FOUND: Record<GridLine['found'], string> = {
   lost: 'lost',
@@ -11,17 +12,12 @@ const FOUND: Record<GridLine['found'], string> = {
 
 /** Which root or nerve fits what was found, the runner-up, and the one check that would part them. */
 export function LevelGrid({ level }: { readonly level: Level }) {
-  const { best, runnerUp, close, check, grid, limb, side } = level
+  const { best, runnerUp, check, grid, limb, side } = level
   const pair = [best, runnerUp]
   return (
     <section aria-label={`Level, ${side} ${limb}`} className="mt-6 max-w-5xl">
       <h3 className="text-xl">
-        Level, {side} {limb}:{' '}
-        <span className="font-sans text-lg">
-          {close
-            ? `${best.structure.name} or ${runnerUp.structure.name}, too close to call`
-            : `${best.structure.name} fits best, then ${runnerUp.structure.name}`}
-        </span>
+        Level, {side} {limb}: <span className="font-sans text-lg">{levelWords(level)}</span>
       </h3>
       <p className="text-ash">A ranking by how well each fits, with weights of this project. It is no probability, and pain rarely keeps to one root.</p>
       <div className="mt-3 grid gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">

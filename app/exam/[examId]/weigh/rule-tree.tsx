@@ -1,6 +1,7 @@
 'use client'
 
 import type { Standing } from '@/core/clusters/cluster'
+import { findingBehind } from '@/core/clusters/ask'
 import { plans } from '@/core/clusters/school-rules'
 import { itemWords, leafWords } from '@/core/clusters/item-words'
 import type { RuleTree as RuleTreeNode, RuleVerdict } from '@/core/clusters/verdict'
@@ -8,6 +9,7 @@ import { cheapestWay } from '@/core/planner/settle'
 import { explain } from '@/core/logic/explain'
 import { partsOf } from '@/core/logic/open-leaves'
 import { counted } from '@/core/vocabulary/sentence'
+import type { Side } from '@/core/vocabulary/side'
 import { rowsOf } from '@/core/evidence/register'
 import { times2 } from '@/ui/charts/odds-ladder-layout'
 import { type LikelihoodRatios, likelihoodRatios } from '@/core/evidence/likelihood-ratio'
@@ -41,7 +43,13 @@ export function RuleTree({ rule, colour }: { readonly rule: RuleVerdict; readonl
       {settling && <p className="mt-1">Open: {settling.words}.</p>}
       <ul className="mt-3 space-y-2 border-l-2 pl-4" style={{ borderColor: colour }}>
         {partsOf(rule.tree).map((part, i) => (
-          <Part key={i} part={part} colour={colour} {...(rule.tree.kind === 'weighted' && rule.tree.parts[i] && { worth: rule.tree.parts[i].worth })} />
+          <Part
+            key={i}
+            part={part}
+            colour={colour}
+            side={rule.side}
+            {...(rule.tree.kind === 'weighted' && rule.tree.parts[i] && { worth: rule.tree.parts[i].worth })}
+          />
         ))}
       </ul>
       {rows.length > 0 && (
@@ -56,7 +64,10 @@ export function RuleTree({ rule, colour }: { readonly rule: RuleVerdict; readonl
                     {row.from.cite}
                   </th>
                   <td className="figures whitespace-nowrap py-1 pr-3">{lr ? ratioWords(lr, rule.cluster.rulesOut ?? false) : 'no ratio'}</td>
-                  <td className="py-1 text-ash">{row.use.because}</td>
+                  <td className="py-1 text-ash">
+                    {row.own && <strong className="text-lantern-text">This clinic’s own figure. </strong>}
+                    {row.use.because}
+                  </td>
                 </tr>
               )
             })}
@@ -73,9 +84,16 @@ function ratioWords(lr: LikelihoodRatios, rulesOut: boolean): string {
   return rulesOut ? `met ${says(lr.negative)}, broken says nothing` : `met ${says(lr.positive)}, not ${says(lr.negative)}`
 }
 
-function Part({ part, worth, colour }: { readonly part: RuleTreeNode; readonly worth?: number; readonly colour: string }) {
+interface PartProps {
+  readonly part: RuleTreeNode
+  readonly worth?: number
+  readonly colour: string
+  readonly side: Side
+}
+
+function Part({ part, worth, colour, side }: PartProps) {
   const points = worth === undefined ? '' : ` (${counted(worth, 'point')})`
-  if (part.kind === 'leaf') return <LeafLine part={part} points={points} colour={colour} />
+  if (part.kind === 'leaf') return <LeafLine part={part} points={points} colour={colour} side={side} />
   const inner = part.kind === 'not' ? [part.part] : partsOf(part)
   return (
     <li>
@@ -90,7 +108,7 @@ function Part({ part, worth, colour }: { readonly part: RuleTreeNode; readonly w
       </span>
       <ul className="mt-1 space-y-2 border-l-2 border-hair pl-4">
         {inner.map((child, i) => (
-          <Part key={i} part={child} colour={colour} {...(part.kind === 'weighted' && part.parts[i] && { worth: part.parts[i].worth })} />
+          <Part key={i} part={child} colour={colour} side={side} {...(part.kind === 'weighted' && part.parts[i] && { worth: part.parts[i].worth })} />
         ))}
       </ul>
     </li>
@@ -108,13 +126,17 @@ function groupWords(part: Exclude<RuleTreeNode, { kind: 'leaf' }>): string {
   }
 }
 
-function LeafLine({ part, points, colour }: { readonly part: Extract<RuleTreeNode, { kind: 'leaf' }>; readonly points: string; readonly colour: string }) {
+interface LeafProps {
+  readonly part: Extract<RuleTreeNode, { kind: 'leaf' }>
+  readonly points: string
+  readonly colour: string
+  readonly side: Side
+}
+
+function LeafLine({ part, points, colour, side }: LeafProps) {
   const { assessment } = useExam()
   const { leaf: item } = part
-  const finding =
-    item.kind === 'positive'
-      ? assessment.findings.find((f) => f.test === item.test && (item.side === 'same' || item.side === 'either' || f.side === item.side))
-      : undefined
+  const finding = findingBehind(item, side, assessment.findings)
   return (
     <li className="flex gap-3">
       <span className="mt-1">

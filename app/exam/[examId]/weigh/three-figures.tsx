@@ -13,7 +13,11 @@ export function ThreeFigures({ weighed, interval }: { readonly weighed: Weighed;
         <FigureCell
           title={rule?.rule.cluster.standing === 'own' ? 'This clinic’s own rule' : 'Published rule'}
           figure={rule ? percent(rule.postTest) : 'open'}
-          words={rule ? `${rule.rule.words}; ratio ${times2(rule.lr)}, ${rule.row.from.cite}` : 'No rule for this source is decided yet.'}
+          words={
+            rule
+              ? `${rule.rule.words}; ratio ${times2(rule.lr)}, ${rule.row.own ? 'this clinic’s own figure: ' : ''}${rule.row.from.cite}`
+              : 'No rule for this source is decided yet.'
+          }
           leads={headline === 'rule'}
         />
         <FigureCell
