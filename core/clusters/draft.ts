@@ -29,15 +29,15 @@ export interface RuleDraft {
 
 type Content = Omit<OwnRule, 'by' | 'at' | 'withdrawn'>
 
-/** An empty rule with this id. */
+/** A new rule with this id: one condition, which its author changes. */
 export function emptyDraft(id: string): RuleDraft {
   return {
     id,
     name: '',
     source: 'sij-pain',
     counting: 'conditions',
-    threshold: 2,
-    items: [],
+    threshold: 1,
+    items: [{ item: { kind: 'positive', test: 'thigh-thrust', side: 'same' }, worth: 1, negated: false }],
     lrPositive: null,
     lrNegative: null,
     figureSource: '',

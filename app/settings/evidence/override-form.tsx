@@ -58,7 +58,7 @@ export function OverrideForm({ row, onDone }: { readonly row: Accuracy; readonly
           className="block min-h-11 w-full rounded-card border border-hair bg-dust px-2 text-base"
         />
       </label>
-      <button type="submit" className="min-h-11 rounded-card border-2 border-lantern px-4">
+      <button type="submit" className="min-h-11 rounded-card bg-ink px-5 font-semibold text-dust">
         Save
       </button>
       {row.own && (

@@ -20,7 +20,7 @@ export default async function EvidencePage() {
   return (
     <>
       <SiteHeader who={who()} />
-      <main className="mx-auto max-w-[92rem] px-6 py-6">
+      <main className="mx-auto max-w-6xl px-6 py-6">
         <h1 className="text-3xl">Evidence register</h1>
         <p className="mt-2 max-w-3xl text-ash">
           Every published figure that is known here, with its doubt. None has been held against its paper yet. One row for each test and source moves the

@@ -2,6 +2,7 @@
 
 import { useMemo, useState } from 'react'
 import { testById } from '@/core/catalogue'
+import { CLUSTERS } from '@/core/clusters'
 import type { Accuracy } from '@/core/evidence/accuracy'
 import { likelihoodRatios } from '@/core/evidence/likelihood-ratio'
 import { moves } from '@/core/evidence/register'
@@ -15,7 +16,13 @@ export function RegisterTable({ rows }: { readonly rows: readonly Accuracy[] }) 
   const [onlyMoving, setOnlyMoving] = useState(false)
   const [editing, setEditing] = useState<string | null>(null)
   const words = typed.toLowerCase().split(/\s+/).filter(Boolean)
-  const inOrder = useMemo(() => rows.toSorted((a, b) => nameOf(a).localeCompare(nameOf(b)) || a.id.localeCompare(b.id, 'en', { numeric: true })), [rows])
+  const inOrder = useMemo(
+    () =>
+      rows.toSorted(
+        (a, b) => Number(a.of === null) - Number(b.of === null) || nameOf(a).localeCompare(nameOf(b)) || a.id.localeCompare(b.id, 'en', { numeric: true }),
+      ),
+    [rows],
+  )
   const shown = inOrder.filter((row) => (!onlyMoving || moves(row)) && words.every((word) => textOf(row).includes(word)))
   return (
     <section aria-label="Rows of the register" className="mt-5">
@@ -38,10 +45,10 @@ export function RegisterTable({ rows }: { readonly rows: readonly Accuracy[] }) 
         </p>
       </div>
       <div className="mt-3 overflow-x-auto" tabIndex={0} role="region" aria-label="Register, scrolls sideways">
-        <table className="w-full min-w-[70rem] text-left text-[15px]">
+        <table className="w-full min-w-[66rem] text-left text-[15px]">
           <thead className="text-sm text-ash">
             <tr>
-              {['', 'Test or rule', 'For', 'Study', 'Sens., spec.', 'LR+, LR−', 'Counts', 'Sure; use', ''].map((head, i) => (
+              {['', 'Test or rule', 'For', 'Study', 'Sens., spec.', 'LR+, LR−', 'Counts', 'Sure; use'].map((head, i) => (
                 <th key={i} scope="col" className="pr-4 font-normal">
                   {head}
                 </th>
@@ -59,12 +66,15 @@ export function RegisterTable({ rows }: { readonly rows: readonly Accuracy[] }) 
   )
 }
 
+/** The test or rule a row speaks of, where it is one of ours; else what the study looked at. */
 function nameOf(row: Accuracy): string {
-  return row.subject ?? testById(row.of ?? '')?.name ?? row.of ?? ''
+  const ours =
+    row.of === null ? undefined : (testById(row.of)?.name ?? CLUSTERS.find((c) => [c.id, c.figure, `${c.id}-no-centralisation`].includes(row.of ?? ''))?.name)
+  return ours ?? row.subject ?? row.of ?? ''
 }
 
 function textOf(row: Accuracy): string {
-  return [row.id, row.of, nameOf(row), row.from.cite, row.target ?? '', row.for ? sourceOf(row.for).name : ''].join(' ').toLowerCase()
+  return [row.id, row.of, nameOf(row), row.subject, row.from.cite, row.target ?? '', row.for ? sourceOf(row.for).name : ''].join(' ').toLowerCase()
 }
 
 function Row({ row, editing, onEdit }: { readonly row: Accuracy; readonly editing: boolean; readonly onEdit: (on: boolean) => void }) {
@@ -76,7 +86,10 @@ function Row({ row, editing, onEdit }: { readonly row: Accuracy; readonly editin
         <td className="py-2 pr-4">{row.id}</td>
         <th scope="row" className={`max-w-72 py-2 pr-4 ${leads ? 'font-semibold' : 'font-normal'}`}>
           {nameOf(row)}
-          <span className="block text-sm font-normal text-ash">{row.criterion}</span>
+          <span className="block text-sm font-normal text-ash">
+            {row.subject !== undefined && row.subject !== nameOf(row) && <span className="block">{row.subject}</span>}
+            {row.criterion}
+          </span>
         </th>
         <td className="max-w-44 py-2 pr-4">
           {row.target ?? (row.for ? sourceOf(row.for).name : '')}
@@ -105,7 +118,7 @@ function Row({ row, editing, onEdit }: { readonly row: Accuracy; readonly editin
         </td>
         <td className="max-w-56 py-2 pr-4">
           <span className="block">{row.confidence === 'low' ? 'low, unverified' : row.confidence}</span>
-          <span className="text-sm">
+          <span className="block text-sm leading-snug">
             {leads
               ? `Moves the number${row.speaks ? `, ${row.speaks} answers only` : ''}. `
               : row.confidence === 'low'
@@ -113,14 +126,12 @@ function Row({ row, editing, onEdit }: { readonly row: Accuracy; readonly editin
                 : 'Shown only. '}
             {row.use.because}.
           </span>
-        </td>
-        <td className="py-1">
           <button
             type="button"
             aria-label={`Own figure for ${row.id}`}
             aria-expanded={editing}
             onClick={() => onEdit(!editing)}
-            className="min-h-11 px-2 underline underline-offset-4"
+            className="block min-h-10 underline underline-offset-4"
           >
             Own figure
           </button>
@@ -128,7 +139,7 @@ function Row({ row, editing, onEdit }: { readonly row: Accuracy; readonly editin
       </tr>
       {editing && (
         <tr>
-          <td colSpan={9} className="pb-4">
+          <td colSpan={8} className="pb-4">
             <OverrideForm row={row} onDone={() => onEdit(false)} />
           </td>
         </tr>

@@ -69,7 +69,7 @@ export function RuleEditor({ start, onDone }: { readonly start: RuleDraft; reado
         <input value={draft.note} onChange={(e) => change({ note: e.target.value })} className={`${FIELD} w-full`} />
       </label>
       <div className="mt-4 flex flex-wrap items-center gap-4">
-        <button type="submit" className="min-h-11 rounded-card border-2 border-lantern px-4">
+        <button type="submit" className="min-h-11 rounded-card bg-ink px-5 font-semibold text-dust">
           Save rule
         </button>
         <button type="button" onClick={onDone} className="min-h-11 px-2 underline underline-offset-4">

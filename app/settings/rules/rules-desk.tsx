@@ -25,9 +25,11 @@ export function RulesDesk({ rules }: { readonly rules: readonly OwnRule[] }) {
         {rules.length === 0 && <li className="text-ash">No own rule yet.</li>}
       </ul>
       <div className="mt-4 flex flex-wrap items-center gap-4">
-        <button type="button" onClick={fresh} className="min-h-11 rounded-card border-2 border-lantern px-4">
-          New rule
-        </button>
+        {!draft && (
+          <button type="button" onClick={fresh} className="min-h-11 rounded-card bg-ink px-5 font-semibold text-dust">
+            New rule
+          </button>
+        )}
         <a
           download="own-rules.json"
           href={`data:application/json;charset=utf-8,${encodeURIComponent(`${JSON.stringify(toRuleFile(rules), null, 2)}\n`)}`}
@@ -36,10 +38,11 @@ export function RulesDesk({ rules }: { readonly rules: readonly OwnRule[] }) {
         >
           Export all as JSON
         </a>
-        <label className="flex min-h-11 cursor-pointer items-center gap-3 px-2">
+        <label className="flex min-h-11 cursor-pointer items-center rounded-card border border-hair px-4 focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-lantern">
           Import JSON
           <input
             type="file"
+            className="sr-only"
             accept="application/json,.json"
             onChange={(e) => {
               const field = e.currentTarget

@@ -1,5 +1,6 @@
 import type { GridLine, Level } from '@/core/level/level'
 import { levelWords } from '@/core/level/level-words'
+import { capital } from '@/core/vocabulary/sentence'
 
 const FOUND: Record<GridLine['found'], string> = {
   lost: 'lost',
@@ -42,7 +43,7 @@ export function LevelGrid({ level }: { readonly level: Level }) {
             {grid.map((line) => (
               <tr key={line.words} className="border-t border-hair">
                 <th scope="row" className="py-1 pr-3 font-normal">
-                  {line.words}
+                  {capital(line.words)}
                 </th>
                 <td className={`py-1 pr-3 ${happened(line) ? 'font-semibold' : 'text-ash'}`}>{FOUND[line.found]}</td>
                 {line.fits.map((fit, i) => (
@@ -58,7 +59,7 @@ export function LevelGrid({ level }: { readonly level: Level }) {
           <ol className="space-y-1">
             {level.ranking.slice(0, 4).map(({ structure, share }) => (
               <li key={structure.id} className="flex items-center gap-3">
-                <span className="w-40 shrink-0">{structure.name}</span>
+                <span className="w-24 shrink-0">{structure.name}</span>
                 <span aria-hidden="true" className="h-2.5 rounded-full bg-nerve" style={{ width: `${Math.max(2, share * 100)}%`, maxWidth: '10rem' }} />
                 <span className="sr-only">{Math.round(share * 100)} of 100 in the ranking</span>
               </li>

@@ -29,8 +29,8 @@ export function NextTests() {
         <table className="mt-3 w-full max-w-4xl text-left text-[15px]">
           <thead className="text-sm text-ash">
             <tr>
-              {['Test', 'Lies', 'Seconds', 'Turning', 'Worth, bit', 'A minute', 'For'].map((head) => (
-                <th key={head} scope="col" className="pr-4 font-normal">
+              {['Test', 'Lies', 'Seconds', 'Turning', 'Bits', 'Bits a minute', 'For'].map((head) => (
+                <th key={head} scope="col" className="whitespace-nowrap pr-4 font-normal">
                   {head}
                 </th>
               ))}
@@ -42,7 +42,7 @@ export function NextTests() {
                 <th scope="row" className="py-1 pr-4 font-normal">
                   {testTitle(o.test, o.side)}
                 </th>
-                <td className="py-1 pr-4">{POSTURE_WORDS[o.posture].toLowerCase()}</td>
+                <td className="whitespace-nowrap py-1 pr-4">{POSTURE_WORDS[o.posture].toLowerCase()}</td>
                 <td className="figures py-1 pr-4">{o.seconds}</td>
                 <td className="figures py-1 pr-4">{o.turn === 0 ? '–' : o.turn}</td>
                 <td className="figures py-1 pr-4">{o.bits.toFixed(2)}</td>
