@@ -1,20 +1,87 @@
 import { assess } from '../core/assess'
 import { CATALOGUE } from '../core/catalogue'
-import { nextStep, routeOf } from '../core/planner/route'
-import { examFrom } from '../core/record/exam'
+import { DRAWS, intervalInput, intervalOf } from '../core/evidence/interval'
+import { adviceOf } from '../core/planner/advice'
+import { optionsOf } from '../core/planner/options'
+import { routeOf } from '../core/planner/route'
+import type { ExamEvent } from '../core/record/event'
+import { type Exam, examFrom } from '../core/record/exam'
+import { holdingOf } from '../core/sensitivity'
+import { SOURCES } from '../core/vocabulary/source'
 import { fullExam } from './full-exam'
 import { ratio, report, share, timed } from './measure'
 
-/** Everything the bench computes after one event, with all tests done, against one frame of the screen. */
+/** Everything that is computed after one event, with all tests done, against one frame of the screen; and how it grows. */
 export function reassess(): void {
   const { events } = fullExam()
-  const times = timed(300, () => {
-    const exam = examFrom(events)
-    if (!exam) return
-    nextStep(routeOf(assess(exam)), exam)
+  const whole = median(events, 100)
+  const lines = (['fewest-turns', 'quickest-answer'] as const).map((mode) => {
+    const half: readonly ExamEvent[] = upToTests(events, 30)
+    return `${mode}, half of the tests open: ${median(half, 60, mode).toFixed(2)} ms`
   })
-  report(`Full reassessment after an event (all ${CATALOGUE.length} tests, every side)`, [
-    `${events.length} events; median ${share(times, 0.5).toFixed(2)} ms, 95th percentile ${share(times, 0.95).toFixed(2)} ms`,
-    `median against a 16 ms frame: ${ratio(share(times, 0.5), 16)}`,
+  report(`Recomputing and planning again after an event: all ${CATALOGUE.length} tests, every side, ${Object.keys(SOURCES).length} sources`, [
+    `${events.length} events; median ${whole.toFixed(2)} ms, ${ratio(whole, 16)} a 16 ms frame`,
+    ...lines,
+    holdingLine(events),
+  ])
+  const sizes = [15, 30, 45, 60]
+  const times = sizes.map((n) => ({ n, ms: median(upToTests(events, n), 60) }))
+  const first = times[0]
+  report('Growth with the number of tests done', [
+    ...times.map(({ n, ms }) => `${n} tests: ${ms.toFixed(2)} ms, ${(ms / n).toFixed(3)} ms a test`),
+    `four times the tests take ${ratio(times.at(-1)?.ms ?? NaN, first?.ms ?? NaN)} as long`,
+  ])
+  draws(events)
+}
+
+/** As the screen does it after an event: fold, findings, rules, figures, route, advice. */
+function afterEvent(events: readonly ExamEvent[], mode: Exam['mode']): void {
+  const folded = examFrom(events)
+  if (!folded) return
+  const assessment = assess({ ...folded, mode })
+  const route = routeOf(assessment)
+  adviceOf(assessment, route)
+  optionsOf(assessment, route)
+}
+
+function median(events: readonly ExamEvent[], runs: number, mode: Exam['mode'] = 'full-baseline'): number {
+  return share(
+    timed(runs, () => afterEvent(events, mode)),
+    0.5,
+  )
+}
+
+function upToTests(events: readonly ExamEvent[], tests: number): readonly ExamEvent[] {
+  const begun = new Set<string>()
+  const end = events.findIndex((event) => {
+    if (event.type === 'test-started') begun.add(event.test)
+    return begun.size > tests
+  })
+  return end === -1 ? events : events.slice(0, end)
+}
+
+function holdingLine(events: readonly ExamEvent[]): string {
+  const exam = examFrom(events)
+  if (!exam) return ''
+  const times = timed(8, () => {
+    holdingOf(assess({ ...exam }))
+  })
+  return `what the leading source hangs on (every finding turned, every assumption pushed) in a worker: median ${share(times, 0.5).toFixed(0)} ms`
+}
+
+/** Draws a second for every lit source, against the same draws without shared causes. */
+function draws(events: readonly ExamEvent[]): void {
+  const exam = examFrom(events)
+  const inputs = (exam ? assess(exam).sources : []).flatMap((s) => (s.weighed ? (intervalInput(s.weighed) ?? []) : []))
+  const drawn = timed(8, () => {
+    for (const input of inputs) intervalOf(input)
+  })
+  const plain = timed(8, () => {
+    for (const input of inputs) intervalOf({ ...input, groups: input.groups.map((g) => ({ ...g, rho: null })) })
+  })
+  const second = (DRAWS * inputs.length * 1000) / share(drawn, 0.5)
+  report(`Interval of each of ${inputs.length} lit sources, ${DRAWS} draws each`, [
+    `${Math.round(second / 1000)} thousand draws a second; all sources in ${share(drawn, 0.5).toFixed(0)} ms`,
+    `${ratio(share(drawn, 0.5), share(plain, 0.5))} as long as drawing from the plain product`,
   ])
 }

@@ -4,11 +4,13 @@ import { dependence } from './dependence'
 import { hands } from './hands'
 import { onset } from './onset'
 import { pages } from './pages'
+import { planner } from './planner/report'
 import { reassess } from './reassess'
 
 reassess()
 dependence()
 append()
 onset()
+await planner()
 await pages()
 await hands()

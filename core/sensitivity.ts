@@ -79,6 +79,17 @@ function flippable({ findings }: Assessment): readonly Finding[] {
 
 /** The same examination with one finding the other way round. Signs seen in the same test stay as they were seen. */
 function flipped(assessment: Assessment, finding: Finding): Assessment {
+  const known = FLIPPED.get(assessment) ?? new Map<Finding, Assessment>()
+  FLIPPED.set(assessment, known)
+  const made = known.get(finding) ?? turned(assessment, finding)
+  known.set(finding, made)
+  return made
+}
+
+/** Every source asks the same of one assessment. */
+const FLIPPED = new WeakMap<Assessment, Map<Finding, Assessment>>()
+
+function turned(assessment: Assessment, finding: Finding): Assessment {
   const positive = finding.result === 'negative'
   const source = testById(finding.test)?.reading.source
   const other: Finding = {

@@ -2,11 +2,13 @@ import type { Assessment } from '../assess'
 import { testById } from '../catalogue'
 import { testTitle } from '../catalogue/exam-test'
 import { isIn } from '../safety/state'
+import { soreSides } from '../story/sore-sides'
 import { POSTURE_WORDS, type Posture } from '../vocabulary/posture'
-import { sourceOf } from '../vocabulary/source'
+import type { Side } from '../vocabulary/side'
+import { type SourceId, sourceOf } from '../vocabulary/source'
 import { perMinute, WORTH_DOING } from './order'
 import { secondsOf, TURN_SECONDS, type TurnSeconds } from './price'
-import { nextStep, postureOf, type RouteLeg, type RouteStep, variantFor } from './route'
+import { isBaseline, nextStep, postureOf, type RouteLeg, type RouteStep, variantFor } from './route'
 import { inQuestion, type TestValue, valueOf } from './value'
 
 /** What to do next, why, and whether to stop. */
@@ -47,12 +49,16 @@ export function stopping(assessment: Assessment, route: readonly RouteLeg[]): st
   const { exam } = assessment
   if (isIn('budget-spent', exam)) return 'The provocations this irritable person is asked for are spent: nothing more is worth stirring it up for.'
   const asked = inQuestion(exam)
-  const here = assessment.sources.filter((s) => asked.some((source) => source === s.source))
-  if (here.length > 0 && here.every((s) => s.weighed?.rule)) return 'A rule has decided every source in question: nothing left here would change the picture.'
+  const decided = (source: SourceId, side: Side) => assessment.sources.some((s) => s.source === source && s.side === side && s.weighed?.rule)
+  if (asked.length > 0 && asked.every((source) => soreSides(exam).every((side) => decided(source, side))))
+    return 'A rule has decided every source in question: nothing left here would change the picture.'
   const open = route.flatMap((leg) => leg.steps).filter((s) => s.state === 'open' || s.state === 'under-way')
   const anyDone = exam.runs.length > 0
   const worth = open.some(
-    (s) => perMinute({ ...s, variant: variantFor(exam, s.test), posture: postureOf(s.test, exam), baseline: false }, assessment) > WORTH_DOING,
+    (s) =>
+      // Fewest turns promised the baseline, so it is not over before that is recorded.
+      (exam.mode === 'fewest-turns' && isBaseline(s.test)) ||
+      perMinute({ ...s, variant: variantFor(exam, s.test), posture: postureOf(s.test, exam), baseline: false }, assessment) > WORTH_DOING,
   )
   return anyDone && !worth ? 'No test left is worth more than 0.02 bit a minute: nothing left here would change the picture.' : null
 }

@@ -1,5 +1,6 @@
 import type { Assessment } from '../assess'
 import type { ExamTest } from '../catalogue/exam-test'
+import { plans } from '../clusters/school-rules'
 import type { Posture } from '../vocabulary/posture'
 import type { TestSide } from '../vocabulary/side'
 import { inUsualOrder, orders, secondsOf, TURN_SECONDS, type TurnSeconds } from './price'
@@ -48,13 +49,16 @@ export function perMinute(candidate: Candidate, assessment: Assessment): number 
  * The order with the fewest turns, and among those the one that waits least for what tells most.
  *
  * Exact: every order of the postures (at most 120) is priced; inside a posture the best value for its time comes first and the most
- * provocative tests last. A posture that has to be reopened because a test elsewhere must come first is priced as one more turn.
+ * provocative tests last. A posture that has to be reopened because a test elsewhere must come first is priced as one more turn. A posture
+ * whose tests only serve a rule that the tests of the others may decide is left to the end where that is no dearer, since it may fall away:
+ * turning to it there costs half.
  */
 export function fewestTurns(candidates: readonly Candidate[], assessment: Assessment, standing: Standing): readonly Candidate[] {
   const units = unitsOf(candidates, assessment, BASELINE_BITS)
   const postures = inUsualOrder(units.map((u) => u.posture))
   const within = new Map(postures.map((posture) => [posture, inPosture(units.filter((u) => u.posture === posture))]))
-  const priced = orders(postures).map((order) => ({ order, ...cost(order, within, standing) }))
+  const spareable = new Set(postures.filter((posture) => mayFallAway(posture, units, assessment)))
+  const priced = orders(postures).map((order) => ({ order, ...expectedCost(order, spareable, within, standing) }))
   const best = priced.reduce((a, b) => (b.turning < a.turning || (b.turning === a.turning && b.waiting < a.waiting) ? b : a))
   return best.order.flatMap((posture) => (within.get(posture) ?? []).flatMap((unit) => unit.steps))
 }
@@ -92,6 +96,29 @@ function unitsOf(candidates: readonly Candidate[], assessment: Assessment, basel
 
 function inPosture(units: readonly Unit[]): readonly Unit[] {
   return units.toSorted((a, b) => Number(a.provocative) - Number(b.provocative) || b.bits / b.seconds - a.bits / a.seconds)
+}
+
+/** Could the rules that ask for every test of this posture be decided by open tests of other postures? */
+function mayFallAway(posture: Posture, units: readonly Unit[], assessment: Assessment): boolean {
+  const elsewhere = new Set(units.filter((u) => u.posture !== posture).flatMap((u) => u.steps.map((s) => s.test.id)))
+  return units
+    .filter((u) => u.posture === posture)
+    .every((unit) => {
+      const ids = new Set(unit.steps.map((s) => s.test.id))
+      const asking = assessment.rules.filter((rule) => rule.state === 'open' && plans(rule.cluster, assessment.exam) && rule.open.some((id) => ids.has(id)))
+      return asking.length > 0 && asking.every((rule) => rule.open.filter((id) => elsewhere.has(id)).length >= Math.min(rule.needs, rule.breaks))
+    })
+}
+
+/** How likely a posture that may fall away does. A working assumption. */
+const FALLS_AWAY = 0.5
+
+function expectedCost(order: readonly Posture[], spareable: ReadonlySet<Posture>, within: ReadonlyMap<Posture, readonly Unit[]>, standing: Standing) {
+  const whole = cost(order, within, standing)
+  const needed = order.findLastIndex((posture) => !spareable.has(posture)) + 1
+  if (needed === 0 || needed === order.length) return whole
+  const short = cost(order.slice(0, needed), within, standing)
+  return { turning: (1 - FALLS_AWAY) * whole.turning + FALLS_AWAY * short.turning, waiting: whole.waiting }
 }
 
 /** Seconds of turning, and bits times the seconds they are waited for. */

@@ -58,6 +58,11 @@ export function routeOf(assessment: Assessment, { turns }: RouteWith = {}): read
 /** Tests whose recorded negative is worth having whatever the complaint turns out to be. */
 const BASELINE = new Set(['slump', 'leg-raise', 'ulnt-1', 'neuro-upper', 'neuro-lower'])
 
+/** Is this test part of the recorded baseline? */
+export function isBaseline(test: Pick<ExamTest, 'id'>): boolean {
+  return BASELINE.has(test.id)
+}
+
 /** What was done first, then the open tests as the search has them, then what is not worth doing or may not be done. */
 function searched(planned: readonly RouteStep[], assessment: Assessment, turns: TurnSeconds | undefined): readonly RouteStep[] {
   const { exam } = assessment
@@ -67,7 +72,7 @@ function searched(planned: readonly RouteStep[], assessment: Assessment, turns: 
     side: step.side,
     variant: variantFor(exam, step.test),
     posture: postureOf(step.test, exam),
-    baseline: BASELINE.has(step.test.id),
+    baseline: isBaseline(step.test),
   })
   const open = planned.filter((step) => step.state === 'open')
   const first = new Set(closedGates(exam).flatMap((c) => (c.opened === null ? (c.gate.until ?? []) : [])))

@@ -26,6 +26,8 @@ export type House = Pick<Exam, 'schools' | 'setting'>
 export interface ExamStore {
   readonly exam: Exam
   readonly assessment: Assessment
+  /** What the clinic knows beside what ships. */
+  readonly clinic: Clinic
   /** What turning the body costs here, in seconds. */
   readonly turns: TurnSeconds
   /** The schools and the setting the clinic follows now; the examination keeps its own. */
@@ -94,6 +96,7 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
       assessment && {
         exam,
         assessment,
+        clinic,
         turns,
         house,
         link: { waiting: waiting.length, reachable },
@@ -102,7 +105,7 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
         undo: session.undo,
         dismissProblem: session.dismissProblem,
       },
-    [exam, assessment, turns, house, waiting.length, reachable, problem, session],
+    [exam, assessment, clinic, turns, house, waiting.length, reachable, problem, session],
   )
   return store && <ExamContext value={store}>{children}</ExamContext>
 }

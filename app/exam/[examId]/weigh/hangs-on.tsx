@@ -1,28 +1,25 @@
-'use client'
-
-import { useMemo } from 'react'
 import type { SourceVerdict } from '@/core/assess'
 import { percent } from '@/core/note/percent'
-import { hingeOf, holdingOf } from '@/core/sensitivity'
-import { useExam } from '@/ui/exam/store'
+import type { Hinge, Holding } from '@/core/sensitivity'
+import type { Sensitivity } from '@/workers/sensitivity.worker'
 
 /** The leading source, and whether it leads whatever one thing is changed. */
-export function Leading() {
-  const { assessment } = useExam()
-  const holding = useMemo(() => holdingOf(assessment), [assessment])
-  if (!holding.leader) return null
+export function Leading({ leader, holding }: { readonly leader: string | null; readonly holding: Holding | undefined }) {
+  if (!leader) return null
   return (
-    <p className="max-w-3xl">
-      <strong>{holding.leader}</strong> leads.{' '}
-      {holding.holds ? 'It holds: no single finding, and no doubled or halved assumption, would put another source first.' : `That ${holding.words}.`}
+    <p className="min-h-12 max-w-3xl" role="status">
+      <strong>{leader}</strong> leads. {holding ? holdingWords(holding) : 'What that hangs on is being computed.'}
     </p>
   )
 }
 
+function holdingWords({ holds, words }: Holding): string {
+  return holds ? 'It holds: no single finding, and no doubled or halved assumption, would put another source first.' : `That ${words}.`
+}
+
 /** The one finding that would move this source most. */
-export function HangsOn({ verdict }: { readonly verdict: SourceVerdict }) {
-  const { assessment } = useExam()
-  const hinge = useMemo(() => hingeOf(assessment, verdict), [assessment, verdict])
+export function HangsOn({ verdict, sensitivity }: { readonly verdict: SourceVerdict; readonly sensitivity: Sensitivity | null }) {
+  const hinge: Hinge | undefined = sensitivity?.hinges[`${verdict.source} ${verdict.side}`]
   if (!hinge) return null
   return (
     <p className="mt-2 max-w-3xl">

@@ -9,7 +9,9 @@ import type { RuleVerdict } from '@/core/clusters/verdict'
 import { FAMILIES, FAMILY_WORDS, type SourceId, sourceOf } from '@/core/vocabulary/source'
 import { FAMILY_COLOUR, Strip } from '@/ui/board/strip'
 import { OddsLadder } from '@/ui/charts/odds-ladder'
+import { leaderOf } from '@/core/sensitivity'
 import { useIntervals } from '@/ui/board/use-intervals'
+import { useSensitivity } from '@/ui/board/use-sensitivity'
 import { useExam } from '@/ui/exam/store'
 import { HangsOn, Leading } from './hangs-on'
 import { LevelGrid } from './level-grid'
@@ -77,7 +79,8 @@ function limbOf(source: SourceId): 'arm' | 'leg' | null {
 }
 
 function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
-  const { assessment } = useExam()
+  const { assessment, exam, clinic } = useExam()
+  const sensitivity = useSensitivity(exam, clinic)
   const source = sourceOf(verdict.source)
   const title = `${source.name}, ${verdict.side}`
   const { weighed } = verdict
@@ -85,7 +88,7 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
   const interval = useIntervals(assessment)(verdict)
   return (
     <article aria-label={title} tabIndex={0} className="overflow-y-auto px-8 py-5 print:overflow-visible">
-      <Leading />
+      <Leading leader={leaderOf(assessment)} holding={sensitivity?.holding} />
       <h2 className="mt-2 text-3xl">{title}</h2>
       <div className="mt-3 max-w-3xl">
         <Strip
@@ -98,7 +101,7 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
       {weighed ? (
         <>
           <ThreeFigures weighed={weighed} interval={interval} />
-          <HangsOn verdict={verdict} />
+          <HangsOn verdict={verdict} sensitivity={sensitivity} />
           <section className="mt-6 max-w-5xl">
             <h3 className="text-xl">From the start to now</h3>
             <p className="mb-1 text-ash">Start: {weighed.prior.why}.</p>
