@@ -21,6 +21,15 @@ export function evaluationOf(assessment: Assessment) {
       })),
     rules: assessment.rules.filter((rule) => sides.has(rule.side)).map((rule) => ruleLine(rule, assessment)),
     sources: assessment.sources.flatMap((s) => (s.prior === null ? [] : [sourceLine(s)])),
+    pointers: assessment.sources.flatMap((s) => s.pointers.map(({ test, direction, why }) => ({ id: s.source, side: s.side, from: test, direction, why }))),
+    levels: assessment.levels.map(({ side, limb, best, runnerUp, close, check }) => ({
+      side,
+      limb,
+      best: best.structure.name,
+      runnerUp: runnerUp.structure.name,
+      close,
+      check,
+    })),
   }
 }
 
