@@ -146,7 +146,7 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     schools: [
       school('active-reach', 'Reaching down the back of the leg'),
       school('overpressure', 'Arms crossed, guided, with overpressure', { ways: { 'lumbar-quadrant': 'overpressure' } }),
-      school('prone-lift', 'Leg lifted face down under a lumbar contact', { adds: ['prone-lift-sacrum', 'prone-lift-lumbar'], leavesOut: ['lumbar-quadrant'] }),
+      school('prone-lift', 'Leg lifted face down under a lumbar contact', { adds: ['prone-lift-lumbar'], leavesOut: ['lumbar-quadrant'] }),
     ],
   },
   {

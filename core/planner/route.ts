@@ -209,7 +209,8 @@ function wantsSlump(exam: Exam): boolean {
 
 /** Follow-on tests wait for their parent to bring the symptom on at the same side. */
 function applies(test: ExamTest, side: TestSide, exam: Exam): boolean {
-  if (test.chain) {
+  // A school that asks for a test wants it for itself, not as the end of a chain.
+  if (test.chain && !schoolsOf(exam).some((s) => s.adds.includes(test.id))) {
     const before = lastRun(exam, test.chain.after, side)
     const parent = testById(test.chain.after)
     return before !== undefined && parent !== undefined && isOver(before, parent) && !broughtItOn(before)

@@ -36,7 +36,7 @@ const item: fc.Arbitrary<Item> = fc.oneof(
   fc.record({ kind: fc.constant('told'), id: fc.constantFrom(...ASKABLE.map((a) => a.id)), words, answer: fc.constantFrom('yes', 'no') }),
   fc.record({ kind: fc.constant('age'), is: fc.constantFrom('at-least', 'under'), years: fc.integer({ min: 0, max: 130 }) }),
   fc.record({ kind: fc.constant('painted'), id: fc.constant('some-area'), words, at: fc.array(fc.constantFrom(...AREA_IDS), { minLength: 1, maxLength: 4 }) }),
-) as fc.Arbitrary<Item>
+)
 const part: fc.Arbitrary<Rule<Item>> = fc.oneof(
   item.map(leaf),
   item.map((i) => not(leaf(i))),
