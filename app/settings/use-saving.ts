@@ -9,7 +9,7 @@ import type { Problem } from '@/core/vocabulary/problem'
 export interface Saving {
   readonly state: 'idle' | 'saving' | 'saved' | 'failed'
   readonly problem: Problem | null
-  /** Send an entry; the same id is kept for a second try, so that it is stored once. */
+  /** Send an entry under a new id. What is sent again after a lost answer stands as a second, equal entry: the latest counts. */
   readonly save: (send: (id: string) => Promise<Problem | null>) => Promise<boolean>
 }
 

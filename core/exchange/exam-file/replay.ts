@@ -29,7 +29,8 @@ export function assessCase(file: CaseFile): Assessment {
 function sidesSpokenAbout(results: readonly CaseResult[]): readonly Side[] {
   const plain = results.filter((r) => !testById(r.test)?.loadsBoth).map((r) => (testById(r.test)?.reading.kind === 'crossed' ? otherSide(r.side) : r.side))
   const named = new Set(plain.length > 0 ? plain : results.map((r) => r.side))
-  return SIDES.filter((side) => named.has(side))
+  // Conditions alone name no side.
+  return named.size === 0 ? SIDES : SIDES.filter((side) => named.has(side))
 }
 
 function findingsOfResult(result: CaseResult, sides: readonly Side[]): readonly Finding[] {
