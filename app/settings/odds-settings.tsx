@@ -136,7 +136,7 @@ function LineRow({
         ) : written ? (
           `${written.source}, set by ${written.by}`
         ) : (
-          shipped.why.replace(/^[:;] /, '')
+          `${shipped.assumed ? 'assumed, ' : ''}${shipped.why.replace(/^[:;] /, '')}`
         )}
       </td>
       <td className="whitespace-nowrap text-right">

@@ -61,9 +61,11 @@ function compute(test: ExamTest, side: TestSide, variant: string, assessment: As
   const told = about.flatMap((a) =>
     inQuestion(assessment.exam).map((source) => ({ source, side: a, bits: doubtTaken(test, side, a, variant, source, assessment) })),
   )
+  const sore = soreSides(assessment.exam)
   const doubt = told.reduce((sum, t) => sum + t.bits, 0)
   const open = assessment.rules.filter(
-    (rule) => about.includes(rule.side) && rule.state === 'open' && rule.open.includes(test.id) && plans(rule.cluster, assessment.exam),
+    (rule) =>
+      about.includes(rule.side) && sore.includes(rule.side) && rule.state === 'open' && rule.open.includes(test.id) && plans(rule.cluster, assessment.exam),
   )
   const worths = open.map((rule) => ({ rule, bits: RULE_BITS / Math.max(1, Math.min(rule.needs, rule.breaks)) }))
   const rules = worths.reduce((sum, w) => sum + w.bits, 0)

@@ -14,8 +14,8 @@ export function OddsLadder({ weighed, family }: { readonly weighed: Weighed; rea
   const height = TOP + rungs.length * ROW
   const colour = FAMILY_COLOUR[family]
   return (
-    <div className="flex gap-4">
-      <table className="w-full self-start" style={{ marginTop: TOP }}>
+    <div className="flex gap-4 print:break-inside-avoid">
+      <table className="w-full self-start print:text-[11px]" style={{ marginTop: TOP }}>
         <caption className="sr-only">Each finding and what it does to the odds</caption>
         <tbody>
           {rungs.map((rung, i) => (

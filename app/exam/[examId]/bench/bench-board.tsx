@@ -58,6 +58,11 @@ export function BenchBoard({ bench }: { readonly bench: Bench }) {
           <strong>Next:</strong> {bench.advice.why} <Key>N</Key>
         </button>
       )}
+      {next && !elsewhere && next.state !== 'under-way' && (
+        <p className="mt-2 text-[15px] leading-snug">
+          <strong>Now:</strong> {bench.advice.why}
+        </p>
+      )}
       {bench.advice.stop && <p className="mt-2 rounded-card border border-hair px-4 py-2 text-[15px]">{bench.advice.stop}</p>}
       <PlanChoice bench={bench} />
     </aside>
@@ -75,7 +80,7 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
   const title = `${source.name}, ${row.side}`
   const { weighed } = row
   const value = weighed ? headlineOf(weighed) : null
-  const by = weighed?.headline === 'rule' ? 'published rule' : 'model'
+  const by = weighed?.headline === 'rule' ? (weighed.rule?.rule.cluster.standing === 'own' ? 'own rule' : 'published rule') : 'model'
   const weighable = row.prior !== null
   const range = interval ? `, ${percent(interval.p05)} to ${percent(interval.p95)}` : ''
   const away = row.pointers.filter((p) => p.direction === 'against').length
@@ -106,8 +111,10 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
       {rulesShown(row).map((rule) => (
         <p key={rule.cluster.id} className="flex items-center gap-2 text-[15px]">
           <RulePips rule={rule} colour={FAMILY_COLOUR[row.family]} />
-          {rule.cluster.name.toLowerCase()}: {rule.words}
-          {rule.spare.length > 0 && <span className="text-ash">({counted(rule.spare.length, 'test')} spare)</span>}
+          <span>
+            {rule.cluster.name.toLowerCase()}: {rule.words}
+            {rule.spare.length > 0 && <span className="text-ash"> ({counted(rule.spare.length, 'test')} spare)</span>}
+          </span>
         </p>
       ))}
     </div>

@@ -48,7 +48,7 @@ export function PostureTrack({ bench, onGo, onKeys, onPair }: Props) {
               const now = leg.posture === here
               return (
                 <section key={`${leg.posture} ${legIndex}`} aria-label={POSTURE_WORDS[leg.posture]} aria-current={now ? 'step' : undefined}>
-                  <h2 className={`flex items-center gap-2 font-sans text-sm ${now ? 'font-semibold text-lantern-text' : 'text-ash'}`}>
+                  <h2 className={`flex items-center gap-2 whitespace-nowrap font-sans text-sm ${now ? 'font-semibold text-lantern-text' : 'text-ash'}`}>
                     <PostureGlyph posture={leg.posture} />
                     {POSTURE_WORDS[leg.posture]}
                     {left.length > 0 && (

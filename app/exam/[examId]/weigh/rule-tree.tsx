@@ -3,13 +3,15 @@
 import type { Standing } from '@/core/clusters/cluster'
 import { findingBehind } from '@/core/clusters/ask'
 import { plans } from '@/core/clusters/school-rules'
+import type { Item } from '@/core/clusters/item'
 import { itemWords, leafWords } from '@/core/clusters/item-words'
 import type { RuleTree as RuleTreeNode, RuleVerdict } from '@/core/clusters/verdict'
 import { cheapestWay } from '@/core/planner/settle'
 import { explain } from '@/core/logic/explain'
 import { partsOf } from '@/core/logic/open-leaves'
-import { counted } from '@/core/vocabulary/sentence'
+import { counted, inSentence } from '@/core/vocabulary/sentence'
 import type { Side } from '@/core/vocabulary/side'
+import type { Truth } from '@/core/vocabulary/truth'
 import { rowsOf } from '@/core/evidence/register'
 import { times2 } from '@/ui/charts/odds-ladder-layout'
 import { type LikelihoodRatios, likelihoodRatios } from '@/core/evidence/likelihood-ratio'
@@ -31,7 +33,7 @@ export function RuleTree({ rule, colour }: { readonly rule: RuleVerdict; readonl
   const settling = plans(rule.cluster, exam) ? cheapestWay(rule, exam) : null
   const rows = rowsOf(rule.cluster.figure ?? rule.cluster.id, assessment.weights.knowledge.register)
   return (
-    <section aria-label={rule.cluster.name}>
+    <section aria-label={rule.cluster.name} className="print:break-inside-avoid">
       <h3 className="text-xl">
         {rule.cluster.name}: <span className="font-sans text-lg">{rule.words}</span>
       </h3>
@@ -63,7 +65,7 @@ export function RuleTree({ rule, colour }: { readonly rule: RuleVerdict; readonl
                   <th scope="row" className="py-1 pr-3 text-left font-normal">
                     {row.from.cite}
                   </th>
-                  <td className="figures whitespace-nowrap py-1 pr-3">{lr ? ratioWords(lr, rule.cluster.rulesOut ?? false) : 'no ratio'}</td>
+                  <td className="figures min-w-28 py-1 pr-3">{lr ? ratioWords(lr, rule.cluster.rulesOut ?? false) : 'no ratio'}</td>
                   <td className="py-1 text-ash">
                     {row.own && <strong className="text-lantern-text">This clinic’s own figure. </strong>}
                     {row.use.because}
@@ -94,6 +96,7 @@ interface PartProps {
 function Part({ part, worth, colour, side }: PartProps) {
   const points = worth === undefined ? '' : ` (${counted(worth, 'point')})`
   if (part.kind === 'leaf') return <LeafLine part={part} points={points} colour={colour} side={side} />
+  if (part.kind === 'not' && part.part.kind === 'leaf') return <LeafLine part={part.part} shown={part.truth} points={points} colour={colour} side={side} />
   const inner = part.kind === 'not' ? [part.part] : partsOf(part)
   return (
     <li>
@@ -126,24 +129,31 @@ function groupWords(part: Exclude<RuleTreeNode, { kind: 'leaf' }>): string {
   }
 }
 
+/** A condition that counts when it does not hold. */
+function oppositeWords(item: Item): string {
+  return item.kind === 'positive' ? `${itemWords(item)} must stay quiet` : `Not: ${inSentence(itemWords(item))}`
+}
+
 interface LeafProps {
   readonly part: Extract<RuleTreeNode, { kind: 'leaf' }>
+  /** The truth of its opposite, where the rule asks for that. */
+  readonly shown?: Truth
   readonly points: string
   readonly colour: string
   readonly side: Side
 }
 
-function LeafLine({ part, points, colour, side }: LeafProps) {
+function LeafLine({ part, shown, points, colour, side }: LeafProps) {
   const { assessment } = useExam()
   const { leaf: item } = part
   const finding = findingBehind(item, side, assessment.findings)
   return (
     <li className="flex gap-3">
       <span className="mt-1">
-        <RulePip truth={part.truth} colour={colour} size={18} />
+        <RulePip truth={shown ?? part.truth} colour={colour} size={18} />
       </span>
       <span>
-        <strong>{itemWords(item)}</strong>
+        <strong>{shown === undefined ? itemWords(item) : oppositeWords(item)}</strong>
         {points}: {leafWords(part)}.{finding && part.truth !== 'open' && <span className="block text-ash">{finding.why}</span>}
       </span>
     </li>

@@ -21,15 +21,17 @@ import { RuleTree } from './rule-tree'
 import { ThreeFigures } from './three-figures'
 
 /** Why the leading source leads, and what stands against it. */
-export function WeighScreen() {
+export function WeighScreen({ who = '' }: { readonly who?: string }) {
   const { assessment } = useExam()
   const [chosen, setChosen] = useState<string | null>(null)
   const ranked = assessment.sources.toSorted((a, b) => figureOf(b) - figureOf(a))
   const current = assessment.sources.find((s) => keyOf(s) === chosen) ?? ranked[0]
   return (
     <main className="grid min-h-0 flex-1 grid-cols-[19rem_minmax(0,1fr)] overflow-hidden print:block print:overflow-visible">
-      <nav aria-label="Sources" className="no-print overflow-y-auto border-r border-hair px-5 py-5">
+      <nav aria-label="Sources" className="overflow-y-auto border-r border-hair px-5 py-5 print:border-r-0 print:px-0 print:py-0">
         <h1 className="text-2xl">Weigh</h1>
+        {/* On paper it has to say whose it is. */}
+        <p className="hidden print:block">{who}</p>
         {FAMILIES.map((family) => {
           const rows = assessment.sources.filter((s) => s.family === family)
           return (
@@ -44,7 +46,7 @@ export function WeighScreen() {
                     type="button"
                     aria-pressed={current === row}
                     onClick={() => setChosen(keyOf(row))}
-                    className="mt-1 flex min-h-11 w-full items-baseline gap-2 rounded-md px-3 py-2 text-left aria-pressed:bg-glow aria-pressed:font-semibold"
+                    className="mt-1 flex min-h-11 w-full items-baseline print:mt-0 print:min-h-0 print:w-96 print:py-0.5 gap-2 rounded-md px-3 py-2 text-left aria-pressed:bg-glow aria-pressed:font-semibold"
                   >
                     {sourceOf(row.source).name}, {row.side}
                     <span className="figures ml-auto whitespace-nowrap">{row.weighed ? percent(figureOf(row)) : ''}</span>
@@ -87,7 +89,7 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
   const value = weighed ? figureOf(verdict) : null
   const interval = useIntervals(assessment)(verdict)
   return (
-    <article aria-label={title} tabIndex={0} className="overflow-y-auto px-8 py-5 print:overflow-visible">
+    <article aria-label={title} tabIndex={0} className="overflow-y-auto px-8 py-5 print:overflow-visible print:px-0">
       <Leading leader={leaderOf(assessment)} holding={sensitivity?.holding} />
       <h2 className="mt-2 text-3xl">{title}</h2>
       <div className="mt-3 max-w-3xl">
