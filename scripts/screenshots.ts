@@ -120,6 +120,23 @@ const VIEWS: readonly View[] = [
     },
   },
   { name: 'settings', at: '/settings' },
+  {
+    name: 'evidence',
+    at: '/settings/evidence',
+    before: (page) => page.getByRole('textbox', { name: 'Find' }).fill('thigh thrust'),
+  },
+  {
+    name: 'rules',
+    at: '/settings/rules',
+    before: async (page) => {
+      await page.getByRole('button', { name: 'New rule' }).click()
+      await page.getByLabel('Name').fill('Harbour two')
+      await page.getByRole('button', { name: 'Add a condition' }).click()
+      await page.getByLabel('Condition 2: kind').selectOption('age')
+      await page.getByRole('button', { name: 'Try it on earlier examinations' }).click()
+      await page.getByText(/^Met in/).waitFor()
+    },
+  },
   { name: 'weigh', at: of('Odalys Brightmoor', 'weigh') },
   { name: 'note', at: of('Odalys Brightmoor', 'note') },
   { name: 'library', at: '/library' },

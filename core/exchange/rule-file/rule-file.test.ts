@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs'
+import path from 'node:path'
 import Ajv from 'ajv/dist/2020'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
@@ -130,6 +132,13 @@ describe('a file of own rules', () => {
       ),
     )
     fc.assert(fc.property(fc.jsonValue(), (input) => typeof readRuleFile(file(input)).ok === 'boolean'))
+  })
+
+  it('the example of the format’s page is a good file', () => {
+    const page = readFileSync(path.join(import.meta.dirname, '../../../docs/own-rules.md'), 'utf8')
+    const example: unknown = JSON.parse(/```json\n([^`]*)```/.exec(page)?.[1] ?? '')
+    expect(readRuleFile(example).ok).toBe(true)
+    expect(valid(example)).toBe(true)
   })
 
   it('shipped rules, but for what is seen or grouped, could be written as own ones', () => {
