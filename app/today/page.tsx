@@ -1,16 +1,15 @@
 import { format } from 'date-fns'
 import type { Metadata } from 'next'
 import { connection } from 'next/server'
-import { assess } from '@/core/assess'
 import type { Clinic } from '@/core/evidence/knowledge'
 import { examFrom } from '@/core/record/exam'
-import { progressOf } from '@/core/planner/progress'
 import { db } from '@/db'
 import { clinicKnowledge } from '@/db/queries/clinic'
 import { eventsOfExam } from '@/db/queries/exam-events'
 import { type ExamHead, examHeads } from '@/db/queries/exams'
 import { dayOf } from '@/db/day'
 import { STATEMENT } from '@/core/note/statement'
+import { standingOf } from '@/server/standing'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
 import { DayBook, type DayRow } from './day-book'
@@ -37,7 +36,7 @@ export default async function TodayPage() {
 function rowOf(head: ExamHead, today: string, clinic: Clinic): DayRow & { readonly order: number } {
   const exam = examFrom(eventsOfExam(db(), head.id))
   const day = dayOf(head.at)
-  const progress = exam ? progressOf(assess(exam, { clinic })) : null
+  const progress = exam ? standingOf(exam, clinic) : null
   const isToday = day === today
   return {
     examId: head.id,

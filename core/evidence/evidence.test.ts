@@ -104,7 +104,7 @@ describe('the shared-cause model', () => {
 
   it('sums to one over all patterns, and its counts agree with brute force', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: 0.05, max: 0.95, noNaN: true }), { minLength: 1, maxLength: 8 }), rho, (ps, r) => {
+      fc.property(fc.array(fc.double({ min: 0.05, max: 0.95, noNaN: true }), { minLength: 1, maxLength: 10 }), rho, (ps, r) => {
         const byCount = new Array<number>(ps.length + 1).fill(0)
         for (let bits = 0; bits < 2 ** ps.length; bits++) {
           const outcomes = ps.map((p, j) => ({ p, positive: ((bits >> j) & 1) === 1 }))

@@ -3,8 +3,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { BUTTOCK, NOTHING, own, soreLeg, sorePelvis } from '../../tests/people'
 import { assess } from '../assess'
+import { emptyDraft, ruleOfDraft } from '../clusters/draft'
 import { groupLikelihoodRatio } from '../evidence/dependence'
 import { GROUPS } from '../evidence/groups'
+import type { Clinic } from '../evidence/knowledge'
 import { posterior } from '../evidence/odds'
 import { PLACES } from '../vocabulary/body-area'
 import { evaluationOf } from './evaluation'
@@ -21,8 +23,15 @@ const record = soreLeg()
   .test('leg-raise-ankle', 'left', [{ said: 'eased' }, { said: 'returned', lowered: 5 }])
   .test('seated-leg-raise', 'right', [{ said: 'nothing', end: 88, lean: false }, NOTHING, NOTHING])
   .then({ type: 'test-skipped', test: 'faber', side: 'left', why: 'knee' })
+  .then({ type: 'schools-chosen', schools: { 'slump-order': 'neck-first' }, setting: 'first-contact' })
+  .then({ type: 'plan-chosen', mode: 'fewest-turns' })
   .then({ type: 'note-written', text: 'n' })
-const file = toExamFile(record.exam, record.events, { name: 'Somebody', born: '1983-04-11', work: 'bell-founder' }, 5)
+const clinic: Clinic = {
+  overrides: [{ row: 'A02', figures: { sens: 0.7, spec: 0.8, lrPositive: null, lrNegative: null, n: null }, source: 'our audit', by: 'Somebody', at: 1 }],
+  priors: [{ line: 'sij-pain', setting: 'first-contact', p: 0.2, source: 'our audit', by: 'Somebody', at: 1 }],
+  rules: [{ ...ruleOfDraft({ ...emptyDraft('own-x'), name: 'X' }), withdrawn: false, by: 'Somebody', at: 1 }],
+}
+const file = toExamFile(record.exam, record.events, { name: 'Somebody', born: '1983-04-11', work: 'bell-founder' }, 5, clinic)
 const wire = (value: unknown) => JSON.parse(JSON.stringify(value)) as unknown
 const short = (results: readonly CaseResult[], priors: CaseFile['priors'] = {}) => ({
   format: 'dust-lantern-exam',
@@ -38,7 +47,7 @@ describe('the exam file', () => {
     expect(read).toMatchObject({ ok: true, kind: 'exam' })
     if (!read.ok || read.kind !== 'exam') return
     expect(read.file).toEqual(file)
-    expect(wire(assessExamFile(read.file))).toEqual(wire(assess(record.exam)))
+    expect(wire(assessExamFile(read.file))).toEqual(wire(assess(record.exam, { clinic })))
   })
 
   it('reader and published schema agree on good files', () => {
@@ -64,6 +73,8 @@ describe('the exam file', () => {
     ],
     ['/exam/id', { ...file, exam: { at: 1 } }],
     ['/events', { ...file, events: [] }],
+    ['/clinic/priors/0/p', { ...file, clinic: { ...clinic, priors: [{ ...clinic.priors[0], p: 2 }] } }],
+    ['/clinic/overrides/0/source', { ...file, clinic: { ...clinic, overrides: [{ ...clinic.overrides[0], source: '' }] } }],
     ['/events/1/places/0', { ...file, events: [file.events[0], { ...file.events[1], places: ['left-tail'] }] }],
     ['/events/1', { ...file, events: [file.events[0], { ...file.events[1], more: true }] }],
   ])('reader and published schema both refuse a fault at %s', (pointer, bad) => {

@@ -30,6 +30,7 @@ export function WeighScreen({ who = '' }: { readonly who?: string }) {
     <main className="grid min-h-0 flex-1 grid-cols-[19rem_minmax(0,1fr)] overflow-hidden print:block print:overflow-visible">
       <nav aria-label="Sources" className="overflow-y-auto border-r border-hair px-5 py-5 print:border-r-0 print:px-0 print:py-0">
         <h1 className="text-2xl">Weigh</h1>
+        <p className="text-sm text-ash">Each is a question of its own; several can be true together.</p>
         {/* On paper it has to say whose it is. */}
         <p className="hidden print:block">{who}</p>
         {FAMILIES.map((family) => {
