@@ -11,9 +11,11 @@ import { sentence } from './place-fits'
  * Results that rest on a comparison stay inconclusive until both sides are measured.
  */
 export function compareSides(findings: readonly Finding[], testById: (id: string) => ExamTest | undefined): readonly Finding[] {
+  // The first of several stands, as when searching from the front.
+  const index = new Map(findings.toReversed().map((f) => [`${f.test} ${f.side} ${f.about}`, f]))
   return findings.map((finding) => {
     const reading = testById(finding.test)?.reading
-    const other = findings.find((f) => f.test === finding.test && f.side === otherSide(finding.side) && f.about === otherSide(finding.about))
+    const other = index.get(`${finding.test} ${otherSide(finding.side)} ${otherSide(finding.about)}`)
     switch (reading?.kind) {
       case 'range':
         return compareRange(finding, other, reading)

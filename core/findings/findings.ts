@@ -40,11 +40,12 @@ const KNOWN = new WeakMap<Exam, { readonly all: Repertory['all']; readonly findi
 
 function read(exam: Exam, { testById, all }: Repertory): readonly Finding[] {
   const latest = new Map<string, Finding>()
+  const filledBy = new Map<string, ExamTest[]>()
+  for (const test of all) if (test.filledBy !== undefined) filledBy.set(test.filledBy, [...(filledBy.get(test.filledBy) ?? []), test])
   for (const run of exam.runs) {
     const test = testById(run.test)
     if (!test || nextStage(run, test) !== null) continue
-    const filled = all.filter((t) => t.filledBy === test.id)
-    for (const finding of [test, ...filled].flatMap((t) => interpretRun(t, run, exam))) {
+    for (const finding of [test, ...(filledBy.get(test.id) ?? [])].flatMap((t) => interpretRun(t, run, exam))) {
       latest.set(`${finding.test} ${finding.side} ${finding.about}`, finding)
     }
   }

@@ -206,7 +206,10 @@ function endedBy(run: Run, why: Run['stopped']): Run {
 }
 
 function mapRun(exam: Exam, id: string, change: (run: Run) => Run): Exam {
-  return { ...exam, runs: exam.runs.map((run) => (run.id === id ? change(run) : run)) }
+  // Nearly always the last one: a record of hundreds of answers is folded after each.
+  const at = exam.runs.findLastIndex((run) => run.id === id)
+  const run = exam.runs[at]
+  return run ? { ...exam, runs: exam.runs.with(at, change(run)) } : exam
 }
 
 function withSymptom(symptoms: readonly Symptom[], event: Extract<ExamEvent, { type: 'symptom-described' }>): readonly Symptom[] {
