@@ -31,6 +31,20 @@ describe('admit', () => {
     expect(refusal(base, start('thigh-thrust', 'left', 'sideways'))).toMatch('not a way of doing this test')
   })
 
+  it('takes schools it knows, a later choice in place of an earlier one, and none once signed', () => {
+    const choose = (schools: Readonly<Record<string, string>>): EventContent => ({ type: 'schools-chosen', schools, setting: 'referred' })
+    expect(refusal(base, choose({ 'slump-order': 'sideways' }))).toMatch('“sideways” is not a school for “slump-order”')
+    expect(refusal(base, choose({ 'star-sign': 'leo' }))).toMatch('not a school')
+    const chosen = base.then(choose({ 'slump-order': 'neck-first' })).then(choose({ 'pelvic-cluster': 'six' }))
+    expect(chosen.exam.schools).toEqual({ 'pelvic-cluster': 'six' })
+    expect(refusal(chosen.then({ type: 'exam-signed' }), choose({}))).not.toBeNull()
+    // A plan can be taken back on the bench, schools cannot be by mistake.
+    const planned = chosen.then({ type: 'plan-chosen', mode: 'fewest-turns' })
+    expect(planned.exam.mode).toBe('fewest-turns')
+    const [last] = undoStep(planned.events)
+    expect(last && planned.then({ type: 'undone', target: last }).exam).toMatchObject({ mode: 'full-baseline', schools: { 'pelvic-cluster': 'six' } })
+  })
+
   it('lets a follow-on test start only after its parent brought the symptom on, on that side', () => {
     const leg = soreLeg()
     expect(refusal(leg, start('leg-raise-ankle', 'left', 'release-then-lower'))).toMatch('follows a straight leg raise')

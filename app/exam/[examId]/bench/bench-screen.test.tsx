@@ -252,4 +252,24 @@ describe('the bench by keyboard', () => {
     expect(screen.getByRole('group', { name: 'That is my pain' })).toBeVisible()
     localStorage.clear()
   })
+
+  it('plans another way from the list, says why the test in hand comes now, and undo takes the plan back', async () => {
+    renderAround(soreLeg(), <BenchScreen />)
+    const plan = screen.getByRole('combobox', { name: /^Plan/ })
+    expect(plan).toHaveValue('full-baseline')
+    expect(board()).toHaveTextContent(/Now:Slump, .*\.|Now: Slump, .*\./)
+    await userEvent.selectOptions(plan, 'quickest-answer')
+    expect(plan).toHaveValue('quickest-answer')
+    // The list let go of the keys: the next one belongs to the bench.
+    expect(plan).not.toHaveFocus()
+    await keys('{Backspace}')
+    expect(plan).toHaveValue('full-baseline')
+  })
+
+  it('does not say that nothing is left while a rule has decided one source of several', () => {
+    const quiet = ['sij-compression', 'thigh-thrust', 'gaenslen'].reduce((r, t) => r.test(t, 'right', [NOTHING]), sorePelvis())
+    renderAround(quiet.then({ type: 'plan-chosen', mode: 'quickest-answer' }), <BenchScreen />)
+    // The pelvic rule is out of reach, but back, hip and root are still in question.
+    expect(board()).not.toHaveTextContent('nothing left here would change the picture')
+  })
 })
