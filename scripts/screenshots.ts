@@ -135,6 +135,7 @@ const VIEWS: readonly View[] = [
       await page.getByLabel('Condition 2: kind').selectOption('age')
       await page.getByRole('button', { name: 'Try it on earlier examinations' }).click()
       await page.getByText(/^Met in/).waitFor()
+      await page.mouse.wheel(0, -2000)
     },
   },
   { name: 'weigh', at: of('Odalys Brightmoor', 'weigh') },

@@ -30,14 +30,15 @@ export function RulesDesk({ rules }: { readonly rules: readonly OwnRule[] }) {
             New rule
           </button>
         )}
-        <a
-          download="own-rules.json"
-          href={`data:application/json;charset=utf-8,${encodeURIComponent(`${JSON.stringify(toRuleFile(rules), null, 2)}\n`)}`}
-          aria-disabled={rules.length === 0}
-          className="flex min-h-11 items-center px-2 underline underline-offset-4"
-        >
-          Export all as JSON
-        </a>
+        {rules.length > 0 && (
+          <a
+            download="own-rules.json"
+            href={`data:application/json;charset=utf-8,${encodeURIComponent(`${JSON.stringify(toRuleFile(rules), null, 2)}\n`)}`}
+            className="flex min-h-11 items-center px-2 underline underline-offset-4"
+          >
+            Export all as JSON
+          </a>
+        )}
         <label className="flex min-h-11 cursor-pointer items-center rounded-card border border-hair px-4 focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-lantern">
           Import JSON
           <input

@@ -44,13 +44,12 @@ const part: fc.Arbitrary<Rule<Item>> = fc.oneof(
   item.map((i) => not(leaf(i))),
 )
 const parts = fc.array(part, { minLength: 1, maxLength: 6 })
+const upTo = (most: number) => fc.integer({ min: 1, max: most })
 const root: fc.Arbitrary<OwnRule['holds']> = fc.oneof(
-  fc.record({ kind: fc.constant('at-least' as const), k: fc.integer({ min: 1, max: 6 }), of: parts }),
-  fc.record({
-    kind: fc.constant('weighted' as const),
-    points: fc.integer({ min: 1, max: 20 }),
-    of: fc.array(fc.record({ worth: fc.integer({ min: 1, max: 9 }), part }), { minLength: 1, maxLength: 6 }),
-  }),
+  parts.chain((of) => upTo(of.length).map((k) => ({ kind: 'at-least' as const, k, of }))),
+  fc
+    .array(fc.record({ worth: fc.integer({ min: 1, max: 9 }), part }), { minLength: 1, maxLength: 6 })
+    .chain((of) => upTo(of.reduce((sum, p) => sum + p.worth, 0)).map((points) => ({ kind: 'weighted' as const, points, of }))),
 )
 const ratio = fc.option(fc.double({ min: 0.01, max: 999, noNaN: true }))
 const ownRule: fc.Arbitrary<OwnRule> = fc.record({
@@ -116,6 +115,10 @@ describe('a file of own rules', () => {
     expect(refused(holding({ kind: 'positive', test: 'head-thrust', side: 'same' }))).toEqual(['is no test known here'])
     expect(refused(holding({ kind: 'told', id: 'star-sign', words: 'x', answer: 'yes' }))).toEqual(['is no question of the story or the safety screen'])
     expect(refused(holding({ kind: 'painted', id: 'x', words: 'x', at: ['tail'] }))).toEqual(['is no area of the body chart'])
+    // A rule that can never be met would always speak as not met.
+    expect(refused(file({ ...good, holds: { ...good.holds, k: 2 } }))).toEqual(['asks for more conditions than it has'])
+    const heavy = { kind: 'weighted', points: 4, of: [{ worth: 3, part: { kind: 'leaf', leaf: { kind: 'age', is: 'under', years: 3 } } }] }
+    expect(refused(file({ ...good, holds: heavy }))).toEqual(['asks for more points than it has'])
     expect(refused({ ...file(good), rules: [good, good] })).toEqual(['is there twice'])
     const deep = Array.from({ length: 9 }).reduce<unknown>((inner) => ({ kind: 'at-least', k: 1, of: [inner] }), {
       kind: 'leaf',

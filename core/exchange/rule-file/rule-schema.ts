@@ -82,7 +82,7 @@ function node(depth: number): yup.Lazy<unknown> {
             .max(30)
             .of(node(depth + 1))
             .required(),
-        })
+        }).test('reach', 'asks for more conditions than it has', ({ k, of }) => k <= of.length)
       case 'weighted':
         return exact({
           kind: one('weighted'),
@@ -94,7 +94,7 @@ function node(depth: number): yup.Lazy<unknown> {
             .max(30)
             .of(exact({ worth: yup.number().strict().moreThan(0).max(100).required(), part: node(depth + 1) }))
             .required(),
-        })
+        }).test('reach', 'asks for more points than it has', ({ points, of }) => points <= of.reduce((sum, part) => sum + part.worth, 0))
       default:
         return nobody
     }
