@@ -87,34 +87,29 @@ export async function chooseForClinic(id: unknown, key: unknown, value: unknown)
   return Promise.resolve(null)
 }
 
+/** Stores what fits its schema, and says what is wrong with anything else. */
+function storeEntry(id: unknown, issues: readonly Issue[], write: (written: Written) => void): Promise<Problem | null> {
+  const written = stamped(id)
+  if (!written) return Promise.resolve(strange)
+  if (issues.length > 0) return Promise.resolve(refused(issues))
+  write(written)
+  return Promise.resolve(null)
+}
+
 /** Replace a figure of the register, or give the shipped one back. */
 export async function overrideFigure(id: unknown, entry: unknown): Promise<Problem | null> {
-  const written = stamped(id)
-  if (!written) return strange
-  const issues = entryIssues(OVERRIDE, entry)
-  if (issues.length > 0) return refused(issues)
-  writeOverride(db(), written, entry as Omit<Override, 'by' | 'at'>)
-  return Promise.resolve(null)
+  return storeEntry(id, entryIssues(OVERRIDE, entry), (written) => writeOverride(db(), written, entry as Omit<Override, 'by' | 'at'>))
 }
 
 /** Set a starting probability, or give the line of the table back. */
 export async function setPrior(id: unknown, entry: unknown): Promise<Problem | null> {
-  const written = stamped(id)
-  if (!written) return strange
-  const issues = entryIssues(OWN_PRIOR, entry)
-  if (issues.length > 0) return refused(issues)
-  writePrior(db(), written, entry as Omit<OwnPrior, 'by' | 'at'>)
-  return Promise.resolve(null)
+  return storeEntry(id, entryIssues(OWN_PRIOR, entry), (written) => writePrior(db(), written, entry as Omit<OwnPrior, 'by' | 'at'>))
 }
 
 /** Save a version of an own rule, or withdraw it; earlier versions stay for the examinations signed under them. */
 export async function saveRule(id: unknown, rule: unknown, withdrawn: unknown): Promise<Problem | null> {
-  const written = stamped(id)
-  if (!written || typeof withdrawn !== 'boolean') return strange
-  const issues = ruleIssues(rule)
-  if (issues.length > 0) return refused(issues)
-  writeRule(db(), written, { ...(rule as TravellingRule), withdrawn })
-  return Promise.resolve(null)
+  if (typeof withdrawn !== 'boolean') return strange
+  return storeEntry(id, ruleIssues(rule), (written) => writeRule(db(), written, { ...(rule as TravellingRule), withdrawn }))
 }
 
 /** Take in a file of own rules: all of them or none. A rule of the same id becomes its next version. */

@@ -5,6 +5,7 @@ import type { OwnPrior } from '@/core/evidence/prior'
 import { type PriorLine, PRIORS } from '@/core/evidence/priors'
 import type { Setting } from '@/core/record/event'
 import { sourceOf } from '@/core/vocabulary/source'
+import { TableHead } from '@/ui/table-head'
 import { chooseForClinic, setPrior } from './actions'
 import { SavedNote } from './saved-note'
 import { type Saving, useSaving } from './use-saving'
@@ -51,15 +52,7 @@ export function OddsSettings({ setting: stored, own }: Props) {
       </fieldset>
       <SavedNote saving={saving} />
       <table className="w-full text-left">
-        <thead className="text-sm text-ash">
-          <tr>
-            {['Source', 'When', 'Start', 'From', ''].map((head) => (
-              <th key={head} scope="col" className="pr-4 font-normal">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <TableHead heads={['Source', 'When', 'Start', 'From', '']} />
         <tbody>
           {PRIORS.map((line, i) => (
             <LineRow

@@ -215,6 +215,11 @@ export function chosenSchools(exam: Pick<Exam, 'schools'>): readonly { readonly 
   })
 }
 
+/** Do these two follow the same school at every question? One that was not chosen is the default. */
+export function sameSchools(a: Pick<Exam, 'schools'>, b: Pick<Exam, 'schools'>): boolean {
+  return SCHOOLS.every((q) => schoolOf(a, q.id) === schoolOf(b, q.id))
+}
+
 /** Is this a school known here? */
 export function isSchool(question: string, id: string): boolean {
   return SCHOOLS.some((q) => q.id === question && q.schools.some((s) => s.id === id))

@@ -6,6 +6,7 @@ import { isOver } from '../record/ladder'
 import { type AreaId, areaOf, bodyArea, sideOf } from '../vocabulary/body-area'
 import { capital, inSentence } from '../vocabulary/sentence'
 import type { Side } from '../vocabulary/side'
+import type { SourceId } from '../vocabulary/source'
 import { BEYOND_THE_SCREEN, type Fit, type NerveStructure, type SignId, STRUCTURES } from './structures'
 
 /** One sign that was looked at: lost (or brought on), or kept (or quiet). */
@@ -33,6 +34,8 @@ export interface GridLine {
 export interface Level {
   readonly side: Side
   readonly limb: NerveStructure['limb']
+  /** The sources whose level this is. */
+  readonly sources: readonly SourceId[]
   readonly ranking: readonly Ranked[]
   readonly best: Ranked
   readonly runnerUp: Ranked
@@ -54,6 +57,12 @@ const PAINTED: Readonly<Record<Fit | 'unlikely', number>> = { expected: 0.5, pos
 /** The limbs' screens and the tension tests that lean towards one nerve or root. */
 const SCREEN = { arm: 'neuro-upper', leg: 'neuro-lower' } as const
 const TENSION = { arm: ['ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3'], leg: ['leg-raise', 'slump', 'femoral-stretch'] } as const
+
+/** Roots of a limb: a level is asked of these. */
+const SOURCES_OF: Readonly<Record<NerveStructure['limb'], readonly SourceId[]>> = {
+  arm: ['root-cervical'],
+  leg: ['root-lumbar-low', 'root-lumbar-mid'],
+}
 
 const REFLEX_NAMES: Readonly<Record<string, string>> = {
   biceps: 'biceps reflex',
@@ -84,6 +93,7 @@ function levelOf(limb: NerveStructure['limb'], side: Side, exam: Exam, findings:
   return {
     side,
     limb,
+    sources: SOURCES_OF[limb],
     ranking,
     best,
     runnerUp,

@@ -1,14 +1,13 @@
 import type { Assessment } from '../assess'
-import { testById } from '../catalogue'
 import { testTitle } from '../catalogue/exam-test'
 import { isIn } from '../safety/state'
 import { soreSides } from '../story/sore-sides'
-import { POSTURE_WORDS, type Posture } from '../vocabulary/posture'
+import { POSTURE_WORDS } from '../vocabulary/posture'
 import type { Side } from '../vocabulary/side'
 import { type SourceId, sourceOf } from '../vocabulary/source'
 import { perMinute, WORTH_DOING } from './order'
 import { secondsOf, TURN_SECONDS, type TurnSeconds } from './price'
-import { isBaseline, nextStep, postureOf, type RouteLeg, type RouteStep, variantFor } from './route'
+import { isBaseline, lyingNow, nextStep, postureOf, type RouteLeg, type RouteStep, variantFor } from './route'
 import { inQuestion, type TestValue, valueOf } from './value'
 
 /** What to do next, why, and whether to stop. */
@@ -64,14 +63,8 @@ export function stopping(assessment: Assessment, route: readonly RouteLeg[]): st
 }
 
 function turnTo(step: RouteStep, { exam }: Assessment, turns: TurnSeconds): number {
-  const from = lastPosture(exam)
+  const from = lyingNow(exam)
   return from === null ? 0 : turns[from][postureOf(step.test, exam)]
-}
-
-function lastPosture(exam: Assessment['exam']): Posture | null {
-  const last = exam.runs.at(-1)
-  const test = last && testById(last.test)
-  return test ? postureOf(test, exam) : null
 }
 
 function sentence(step: RouteStep, value: TestValue, turn: number, assessment: Assessment): string {

@@ -1,11 +1,10 @@
 import type { Assessment } from '../assess'
-import { testById } from '../catalogue'
 import type { ExamTest } from '../catalogue/exam-test'
 import type { Posture } from '../vocabulary/posture'
 import type { TestSide } from '../vocabulary/side'
 import { sourceOf } from '../vocabulary/source'
 import { secondsOf, TURN_SECONDS, type TurnSeconds } from './price'
-import { postureOf, type RouteLeg, variantFor } from './route'
+import { lyingNow, postureOf, type RouteLeg, variantFor } from './route'
 import { type TestValue, valueOf } from './value'
 
 /** An open test with its worth and its price. */
@@ -24,9 +23,7 @@ export interface Option {
 /** Every open test of the route, by what it is worth for its time, turning counted. */
 export function optionsOf(assessment: Assessment, route: readonly RouteLeg[], turns: TurnSeconds = TURN_SECONDS): readonly Option[] {
   const { exam } = assessment
-  const last = exam.runs.at(-1)
-  const lying = last && testById(last.test)
-  const from = lying ? postureOf(lying, exam) : null
+  const from = lyingNow(exam)
   return route
     .flatMap((leg) => leg.steps)
     .filter((step) => step.state === 'open' || (step.state === 'spare' && step.test.provocative < 3))

@@ -86,9 +86,7 @@ function searched(planned: readonly RouteStep[], assessment: Assessment, turns: 
   const idle = open
     .filter((step) => !worthyTests.has(step.test.id))
     .map((step) => ({ ...step, state: 'spare' as const, why: 'Would change nothing that is still in question.' }))
-  const last = exam.runs.at(-1)
-  const lastTest = last && testById(last.test)
-  const standing = { at: lastTest ? postureOf(lastTest, exam) : null, ...(turns && { turns }), before: mustComeBefore(planned, first, exam) }
+  const standing = { at: lyingNow(exam), ...(turns && { turns }), before: mustComeBefore(planned, first, exam) }
   const urgent = worth.filter((step) => first.has(step.test.id))
   const rest = worth.filter((step) => !first.has(step.test.id)).map(candidateOf)
   const found = rest.length === 0 ? [] : quick ? quickest(rest, assessment, standing) : fewestTurns(rest, assessment, standing)
@@ -110,6 +108,13 @@ function mustComeBefore(planned: readonly RouteStep[], first: ReadonlySet<string
 export function postureOf(test: ExamTest, exam: Pick<Exam, 'runs' | 'schools'>): Posture {
   const way = variantFor(exam, test)
   return test.variants.find((v) => v.id === way)?.posture ?? test.posture
+}
+
+/** How the body lies now: as in the last performance; null before the first. */
+export function lyingNow(exam: Pick<Exam, 'runs' | 'schools'>): Posture | null {
+  const last = exam.runs.at(-1)
+  const test = last && testById(last.test)
+  return test ? postureOf(test, exam) : null
 }
 
 /** A step's name in an order a person made: "slump left". */

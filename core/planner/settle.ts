@@ -5,7 +5,7 @@ import type { Exam } from '../record/exam'
 import { barring } from '../safety/safety'
 import { inSentence, listWords } from '../vocabulary/sentence'
 import { inUsualOrder, secondsOf, turnsOf } from './price'
-import { postureOf, variantFor } from './route'
+import { lyingNow, postureOf, variantFor } from './route'
 
 /** Of so many tests every choice is priced. */
 const LOOKED_AT = 10
@@ -36,9 +36,7 @@ export function cheapestWay(rule: RuleVerdict, exam: Exam): Settling | null {
   if (allowed.length < least) return null
   // A rule of the clinic's own may name many; the quickest are enough to find the cheapest few.
   const few = allowed.toSorted((a, b) => a.seconds - b.seconds).slice(0, Math.max(LOOKED_AT, least))
-  const last = exam.runs.at(-1)
-  const lying = last && testById(last.test)
-  const from = lying ? postureOf(lying, exam) : null
+  const from = lyingNow(exam)
   const priced = choices(few, least).map((tests) => ({
     tests,
     turns: turnsOf(from, inUsualOrder(tests.map((t) => postureOf(t, exam)))),

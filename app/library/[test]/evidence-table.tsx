@@ -1,8 +1,8 @@
 import type { Accuracy } from '@/core/evidence/accuracy'
 import { likelihoodRatios } from '@/core/evidence/likelihood-ratio'
 import { moves } from '@/core/evidence/register'
-import type { Estimate } from '@/core/evidence/study'
 import { sourceOf } from '@/core/vocabulary/source'
+import { estimateWords } from '@/ui/figure-words'
 
 /** Every published figure of a test with its doubt; the one that moves numbers first, the unverified greyed. */
 export function EvidenceTable({ rows }: { readonly rows: readonly Accuracy[] }) {
@@ -57,8 +57,8 @@ function Row({ row }: { readonly row: Accuracy }) {
         {row.side && `, ${row.side}`}
       </td>
       <td className="py-2 pr-4">{row.criterion}</td>
-      <td className="figures py-2 pr-4">{estimate(row.sens, row.printed?.sens)}</td>
-      <td className="figures py-2 pr-4">{estimate(row.spec, row.printed?.spec)}</td>
+      <td className="figures py-2 pr-4">{estimateWords(row.sens, row.printed?.sens)}</td>
+      <td className="figures py-2 pr-4">{estimateWords(row.spec, row.printed?.spec)}</td>
       <td className="figures py-2 pr-4">{lr?.positive?.toFixed(2) ?? row.printed?.lrPositive ?? '–'}</td>
       <td className="figures py-2 pr-4">{lr?.negative?.toFixed(2) ?? row.printed?.lrNegative ?? '–'}</td>
       <td className="py-2">
@@ -67,10 +67,4 @@ function Row({ row }: { readonly row: Accuracy }) {
       </td>
     </tr>
   )
-}
-
-function estimate(e: Estimate | null, printed?: string): string {
-  if (!e) return printed ?? 'not known'
-  const range = e.interval ? ` (${e.interval[0].toFixed(2)} to ${e.interval[1].toFixed(2)})` : ''
-  return `${e.value.toFixed(2)}${range}`
 }

@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import { TableHead } from '@/ui/table-head'
 
 interface Line {
   readonly id: string
@@ -26,15 +27,7 @@ export function CoverageTable({ lines }: { readonly lines: readonly Line[] }) {
         {lines.length} tests: {lines.filter((line) => line.state === 'moves').length} move a number, {without} have no figure at all.
       </p>
       <table className="mt-2 w-full text-left text-[15px]">
-        <thead className="text-sm text-ash">
-          <tr>
-            {['Test', 'Rows', 'What it does', 'By'].map((head) => (
-              <th key={head} scope="col" className="pr-4 font-normal">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <TableHead heads={['Test', 'Rows', 'What it does', 'By']} />
         <tbody>
           {lines.map((line) => (
             <tr key={line.id} className={`border-t border-hair ${line.state === 'moves' ? '' : 'text-ash'}`}>

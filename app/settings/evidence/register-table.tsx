@@ -8,6 +8,8 @@ import { likelihoodRatios } from '@/core/evidence/likelihood-ratio'
 import { moves } from '@/core/evidence/register'
 import type { Estimate } from '@/core/evidence/study'
 import { sourceOf } from '@/core/vocabulary/source'
+import { estimateWords } from '@/ui/figure-words'
+import { TableHead } from '@/ui/table-head'
 import { OverrideForm } from './override-form'
 
 /** All rows, narrowed by what is typed; each can be given figures of the clinic's own. */
@@ -46,15 +48,7 @@ export function RegisterTable({ rows }: { readonly rows: readonly Accuracy[] }) 
       </div>
       <div className="mt-3 overflow-x-auto" tabIndex={0} role="region" aria-label="Register, scrolls sideways">
         <table className="w-full min-w-[66rem] text-left text-[15px]">
-          <thead className="text-sm text-ash">
-            <tr>
-              {['', 'Test or rule', 'For', 'Study', 'Sens., spec.', 'LR+, LR−', 'Counts', 'Sure; use'].map((head, i) => (
-                <th key={i} scope="col" className="pr-4 font-normal">
-                  {head}
-                </th>
-              ))}
-            </tr>
-          </thead>
+          <TableHead heads={['', 'Test or rule', 'For', 'Study', 'Sens., spec.', 'LR+, LR−', 'Counts', 'Sure; use']} />
           <tbody>
             {shown.map((row) => (
               <Row key={`${row.id} ${row.of}`} row={row} editing={editing === row.id} onEdit={(on) => setEditing(on ? row.id : null)} />
@@ -104,8 +98,8 @@ function Row({ row, editing, onEdit }: { readonly row: Accuracy; readonly editin
           {row.own && <span className="block text-sm font-semibold text-lantern-text">This clinic’s own figure, by {row.own.by}</span>}
         </td>
         <td className="figures py-2 pr-4">
-          <span className="block">{estimate(row.sens, row.printed?.sens)}</span>
-          {estimate(row.spec, row.printed?.spec)}
+          <span className="block">{estimateWords(row.sens, row.printed?.sens)}</span>
+          {estimateWords(row.spec, row.printed?.spec)}
         </td>
         <td className="figures py-2 pr-4">
           <span className="block">{ratio(lr?.positive, row.lrPositive, row.printed?.lrPositive)}</span>
@@ -146,11 +140,6 @@ function Row({ row, editing, onEdit }: { readonly row: Accuracy; readonly editin
       )}
     </>
   )
-}
-
-function estimate(e: Estimate | null, printed?: string): string {
-  if (!e) return printed ?? 'not known'
-  return `${e.value.toFixed(2)}${e.interval ? ` (${e.interval[0].toFixed(2)} to ${e.interval[1].toFixed(2)})` : ''}`
 }
 
 function ratio(value: number | null | undefined, estimated?: Estimate, printed?: string): string {

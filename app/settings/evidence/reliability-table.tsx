@@ -1,4 +1,5 @@
 import type { Reliability } from '@/core/evidence/reliability/reliability'
+import { TableHead } from '@/ui/table-head'
 
 /** How well tests repeat, what is normal and how results are defined; these never move a probability. */
 export function ReliabilityTable({ rows }: { readonly rows: readonly Reliability[] }) {
@@ -9,15 +10,7 @@ export function ReliabilityTable({ rows }: { readonly rows: readonly Reliability
       </h2>
       <p className="text-ash">{rows.length} rows. They never move a probability.</p>
       <table className="mt-2 w-full text-left text-[15px]">
-        <thead className="text-sm text-ash">
-          <tr>
-            {['', 'Test or measure', 'What', 'Value', 'Study', 'Sure'].map((head) => (
-              <th key={head} scope="col" className="pr-4 font-normal">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <TableHead heads={['', 'Test or measure', 'What', 'Value', 'Study', 'Sure']} />
         <tbody>
           {rows.map((row) => (
             <tr key={row.id} className={`border-t border-hair align-top ${row.confidence === 'low' ? 'text-ash' : ''}`}>

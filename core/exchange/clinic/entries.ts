@@ -4,7 +4,7 @@ import { PRIORS } from '../../evidence/priors'
 import { REGISTER } from '../../evidence/register'
 import type { Clinic } from '../../evidence/knowledge'
 import type { Issue } from '../exam-file/file'
-import { pointerOf, withoutPath } from '../exam-file/pointer'
+import { issuesWith } from '../issues'
 import { ruleIssues } from '../rule-file/from'
 
 const unknown = 'has fields nobody knows: ${unknown}'
@@ -92,15 +92,4 @@ export function clinicIssues(input: unknown): readonly Issue[] {
 /** A clinic's knowledge from a file whose issues were looked at. */
 export function clinicOf(input: unknown): Clinic {
   return input as Clinic
-}
-
-function issuesWith(schema: yup.Schema, input: unknown): readonly Issue[] {
-  try {
-    schema.validateSync(input, { strict: true, abortEarly: false })
-    return []
-  } catch (error) {
-    if (!yup.ValidationError.isError(error)) return [{ pointer: '', what: 'cannot be read' }]
-    const inner = error.inner.length > 0 ? error.inner : [error]
-    return inner.map((e) => ({ pointer: pointerOf(e.path ?? ''), what: withoutPath(e.message, e.path ?? '') }))
-  }
 }

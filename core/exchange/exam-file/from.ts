@@ -12,6 +12,7 @@ import { eventIssues } from '../../record/event-schema'
 import { RULEBOOK } from '../../safety/rulebook'
 import { clinicIssues, clinicOf } from '../clinic/entries'
 import { type CaseFile, type ExamFile, FORMAT, type Issue, VERSION } from './file'
+import { issuesWith } from '../issues'
 import { pointerOf, withoutPath } from './pointer'
 
 /** A file that was read, or everything that is wrong with it. */
@@ -109,7 +110,7 @@ export function readExamFile(input: unknown): ReadFile {
   if (typeof input !== 'object' || input === null || Array.isArray(input)) return { ok: false, issues: [{ pointer: '', what: 'is not an object' }] }
   const short = 'results' in input
   if (short && 'events' in input) return { ok: false, issues: [{ pointer: '/results', what: 'stands beside events; a file has one or the other' }] }
-  const issues = issuesOf(short ? CASE : EXAM, input)
+  const issues = issuesWith(short ? CASE : EXAM, input)
   if (issues.length > 0) return { ok: false, issues }
   // Validated just above; absent parts are filled with what absence means.
   if (short) {
@@ -162,16 +163,5 @@ function readWhole(file: Partial<ExamFile> & Pick<ExamFile, 'exam' | 'events'>):
       clinic: file.clinic === undefined ? SHIPPED : clinicOf(file.clinic),
       events: file.events,
     },
-  }
-}
-
-function issuesOf(schema: yup.Schema, input: unknown): readonly Issue[] {
-  try {
-    schema.validateSync(input, { strict: true, abortEarly: false })
-    return []
-  } catch (error) {
-    if (!yup.ValidationError.isError(error)) throw error
-    const inner = error.inner.length > 0 ? error.inner : [error]
-    return inner.map((e) => ({ pointer: pointerOf(e.path ?? ''), what: withoutPath(e.message, e.path ?? '') }))
   }
 }

@@ -1,6 +1,6 @@
 import * as yup from 'yup'
 import type { Issue } from '../exam-file/file'
-import { pointerOf, withoutPath } from '../exam-file/pointer'
+import { issuesWith } from '../issues'
 import { RULE_FORMAT, RULE_VERSION, type TravellingRule } from './file'
 import { RULE } from './rule-schema'
 
@@ -30,15 +30,4 @@ export function readRuleFile(input: unknown): ReadRules {
 /** What is wrong with one rule; nothing when it can be used. */
 export function ruleIssues(input: unknown): readonly Issue[] {
   return issuesWith(RULE, input)
-}
-
-function issuesWith(schema: yup.Schema, input: unknown): readonly Issue[] {
-  try {
-    schema.validateSync(input, { strict: true, abortEarly: false })
-    return []
-  } catch (error) {
-    if (!yup.ValidationError.isError(error)) return [{ pointer: '', what: 'cannot be read' }]
-    const inner = error.inner.length > 0 ? error.inner : [error]
-    return inner.map((e) => ({ pointer: pointerOf(e.path ?? ''), what: withoutPath(e.message, e.path ?? '') }))
-  }
 }

@@ -1,13 +1,13 @@
 'use client'
 
-import { chosenSchools, schoolOf, SCHOOLS } from '@/core/catalogue/schools'
+import { chosenSchools, sameSchools } from '@/core/catalogue/schools'
 import { useExam } from '@/ui/exam/store'
 
 /** The schools this examination follows, and the one step to follow the clinic's from here on. */
 export function SchoolsCard() {
   const { exam, house, record } = useExam()
   const own = chosenSchools(exam)
-  const differs = house.setting !== exam.setting || SCHOOLS.some((q) => schoolOf(house, q.id) !== schoolOf(exam, q.id))
+  const differs = house.setting !== exam.setting || !sameSchools(house, exam)
   if (own.length === 0 && exam.setting === 'referred' && !differs) return null
   return (
     <section aria-labelledby="schools" className="rounded-card border border-hair bg-sheet px-5 py-4">

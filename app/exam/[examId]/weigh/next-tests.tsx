@@ -7,6 +7,7 @@ import { WORTH_DOING } from '@/core/planner/order'
 import { optionsOf } from '@/core/planner/options'
 import { routeOf } from '@/core/planner/route'
 import { POSTURE_WORDS } from '@/core/vocabulary/posture'
+import { TableHead } from '@/ui/table-head'
 import { useExam } from '@/ui/exam/store'
 
 /** What to do next and why, what else there is, and what each costs. */
@@ -27,15 +28,7 @@ export function NextTests() {
       </p>
       {options.length > 0 && (
         <table className="mt-3 w-full max-w-4xl text-left text-[15px]">
-          <thead className="text-sm text-ash">
-            <tr>
-              {['Test', 'Lies', 'Seconds', 'Turning', 'Bits', 'Bits a minute', 'For'].map((head) => (
-                <th key={head} scope="col" className="whitespace-nowrap pr-4 font-normal">
-                  {head}
-                </th>
-              ))}
-            </tr>
-          </thead>
+          <TableHead heads={['Test', 'Lies', 'Seconds', 'Turning', 'Bits', 'Bits a minute', 'For']} />
           <tbody>
             {options.map((o) => (
               <tr key={`${o.test.id} ${o.side}`} className={`border-t border-hair ${o.perMinute < WORTH_DOING ? 'text-ash' : ''}`}>

@@ -6,7 +6,7 @@ import { headlineOf } from '@/core/evidence/headline'
 import { percent } from '@/core/note/percent'
 import { STATEMENT, UNCHECKED } from '@/core/note/statement'
 import type { RuleVerdict } from '@/core/clusters/verdict'
-import { FAMILIES, FAMILY_WORDS, type SourceId, sourceOf } from '@/core/vocabulary/source'
+import { FAMILIES, FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
 import { FAMILY_COLOUR, Strip } from '@/ui/board/strip'
 import { OddsLadder } from '@/ui/charts/odds-ladder'
 import { leaderOf } from '@/core/sensitivity'
@@ -76,11 +76,6 @@ function rulesToShow({ rules }: SourceVerdict): readonly RuleVerdict[] {
   return rules.filter((r) => r.positives > 0 || r.state !== 'open' || (r.cluster.standing === 'published' && !r.cluster.beside) || r.cluster.standing === 'own')
 }
 
-function limbOf(source: SourceId): 'arm' | 'leg' | null {
-  if (source === 'root-cervical') return 'arm'
-  return source === 'root-lumbar-low' || source === 'root-lumbar-mid' ? 'leg' : null
-}
-
 function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
   const { assessment, exam, clinic } = useExam()
   const sensitivity = useSensitivity(exam, clinic)
@@ -119,7 +114,9 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
         </p>
       )}
       {verdict.family === 'nerve' &&
-        assessment.levels.filter((l) => l.side === verdict.side && limbOf(verdict.source) === l.limb).map((l) => <LevelGrid key={l.limb} level={l} />)}
+        assessment.levels
+          .filter((l) => l.side === verdict.side && l.sources.some((source) => source === verdict.source))
+          .map((l) => <LevelGrid key={l.limb} level={l} />)}
       <div className="mt-6 grid max-w-5xl gap-8 lg:grid-cols-2">
         {rulesToShow(verdict).map((rule) => (
           <RuleTree key={rule.cluster.id} rule={rule} colour={FAMILY_COLOUR[verdict.family]} />
