@@ -39,7 +39,11 @@ describe('the clinic’s own figures', () => {
   it('move the number in place of the shipped ones, and carry who wrote them and where from', () => {
     const step = sij(clinic({ overrides: [own] }))?.weighed?.joined[0]?.steps[0]
     expect(step?.lr).toBeCloseTo(6, 9)
-    expect(step?.row).toMatchObject({ own: { by: BY, at: 1 }, from: { cite: expect.stringMatching('^our audit \\(in place of ') as string, n: 50 } })
+    expect(step?.row).toMatchObject({
+      own: { by: BY, at: 1 },
+      from: { cite: expect.stringMatching('^our audit \\(in place of ') as string, n: 50, people: 'As its source says' },
+      confidence: 'medium',
+    })
     expect(sij(SHIPPED)?.weighed?.joined[0]?.steps[0]?.lr).toBeCloseTo(0.88 / 0.31, 6)
   })
 

@@ -24,8 +24,8 @@ export interface OwnFigures {
 /**
  * The register with the clinic's own figures in place, the latest of each row.
  *
- * A row keeps its number, its criterion and what it is of, and carries who wrote it. Its counts and intervals belonged to the old figures and are
- * dropped. It is as sure as its author says, so it counts as medium: an unverified row that somebody looked up may speak.
+ * A row keeps its number, its criterion and what it is of, and carries who wrote it. Its counts and intervals, its people, its
+ * reference and the reason it was preferred belonged to the old figures and are dropped. It is as sure as its author says, so it counts as medium: an unverified row that somebody looked up may speak.
  */
 export function withOverrides(register: readonly Accuracy[], overrides: readonly Override[]): readonly Accuracy[] {
   if (overrides.length === 0) return register
@@ -47,14 +47,21 @@ function overridden(row: Accuracy, own: Override, figures: OwnFigures): Accuracy
     ...(row.variants && { variants: row.variants }),
     ...(row.speaks && { speaks: row.speaks }),
     criterion: row.criterion,
-    use: row.use,
-    from: { ...row.from, cite: `${own.source} (in place of ${row.from.cite})`, n: figures.n },
+    use: { ...row.use, because: 'Written by this clinic in place of the shipped figure' },
+    from: {
+      ...row.from,
+      cite: `${own.source} (in place of ${row.from.cite})`,
+      people: 'As its source says',
+      reference: 'As its source says',
+      n: figures.n,
+      checkedAgainstPaper: false,
+    },
     sens: figures.sens === null ? null : { value: figures.sens },
     spec: figures.spec === null ? null : { value: figures.spec },
     ...(figures.lrPositive !== null && { lrPositive: { value: figures.lrPositive } }),
     ...(figures.lrNegative !== null && { lrNegative: { value: figures.lrNegative } }),
     counts: countsOf(figures),
-    confidence: row.confidence === 'low' ? 'medium' : row.confidence,
+    confidence: 'medium',
     own: { by: own.by, at: own.at },
   }
 }

@@ -31,13 +31,13 @@ export function CoverageTable({ lines }: { readonly lines: readonly Line[] }) {
         <tbody>
           {lines.map((line) => (
             <tr key={line.id} className={`border-t border-hair ${line.state === 'moves' ? '' : 'text-ash'}`}>
-              <th scope="row" className="py-1.5 pr-4 font-normal">
+              <th scope="row" className="w-72 py-1.5 pr-4 font-normal">
                 <Link href={`/library/${line.id}`} className="underline underline-offset-4">
                   {line.name}
                 </Link>
               </th>
               <td className="figures py-1.5 pr-4">{line.rows}</td>
-              <td className="py-1.5 pr-4">{STATE[line.state]}</td>
+              <td className="w-80 py-1.5 pr-4">{STATE[line.state]}</td>
               <td className="py-1.5">{line.moving.join('; ')}</td>
             </tr>
           ))}
