@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { BUTTOCK, NOTHING, opened, own, soreLeg, sorePelvis, performed } from '../tests/people'
+import { BUTTOCK, NOTHING, opened, own, performed, signed, soreLeg, sorePelvis } from '../tests/people'
 import { assess } from './assess'
 import { noteOf } from './note/note'
 import { progressOf } from './planner/progress'
@@ -157,7 +157,7 @@ describe('progress', () => {
     expect(words(sorePelvis())).toMatchObject({ at: 'story', words: 'story told', goOn: 'bench' })
     expect(words(threePositive)).toMatchObject({ at: 'testing', goOn: 'bench' })
     expect(words(sorePelvis().test('slump', 'left', [NOTHING])).words).toMatch('one under way')
-    expect(words(threePositive.then({ type: 'exam-signed' }))).toMatchObject({ at: 'signed', goOn: 'note' })
+    expect(words(signed(threePositive))).toMatchObject({ at: 'signed', goOn: 'note' })
     expect(words(sorePelvis().then({ type: 'screen-answered', item: 'bladder', answer: 'yes' }))).toMatchObject({
       at: 'halted',
       words: 'halted: emergency referral now',

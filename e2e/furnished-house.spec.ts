@@ -1,4 +1,4 @@
-import { SCREEN } from '../core/safety/screen'
+import { SCREEN } from '../core/story/screen'
 import { execFileSync } from 'node:child_process'
 import { writeFileSync } from 'node:fs'
 import path from 'node:path'

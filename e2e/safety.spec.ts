@@ -1,4 +1,4 @@
-import { askedItems, SCREEN } from '../core/safety/screen'
+import { askedItems, SCREEN } from '../core/story/screen'
 import { expect, expectAccessible, expectSaved, goTo, press, test } from './clinic'
 
 /** What is asked while nothing else hangs on an answer. */

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { SCREEN } from '../core/safety/screen'
+import { SCREEN } from '../core/story/screen'
 import { type Clinic, expect, expectAccessible, expectSaved, goTo, press, recordOf, test } from './clinic'
 
 const SINGLY = SCREEN.filter((group) => group.singly).flatMap((group) => group.items.filter((item) => item.onlyIf === undefined)).length

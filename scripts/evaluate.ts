@@ -1,12 +1,17 @@
 // Evaluates examination files without the web application: findings, rules and sources, a line a file.
+// A signed examination is told as it was signed; --today reads it again with today's rules.
 // Exit 2 when any file cannot be read: what is wrong goes to standard error with JSON pointers, nothing to standard output.
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { evaluationOf } from '../core/exchange/evaluation'
+import { evaluationAsSigned } from '../core/exchange/signed-evaluation'
 import { readExamFile } from '../core/exchange/exam-file/from'
 import { assessCase, assessExamFile } from '../core/exchange/exam-file/replay'
 
-const names = process.argv.slice(2)
+const words = process.argv.slice(2)
+// A signed examination is told as it was signed, unless it is asked how it reads today.
+const today = words.includes('--today')
+const names = words.filter((word) => word !== '--today')
 if (names.length === 0) {
   console.error('Name at least one file: npm run --silent evaluate -- FILE.json')
   process.exit(2)
@@ -24,7 +29,9 @@ for (const name of names) {
       continue
     }
     const assessment = read.kind === 'case' ? assessCase(read.file) : assessExamFile(read.file)
-    if (assessment) lines.push(JSON.stringify(evaluationOf(assessment)))
+    const frozen = assessment?.exam.signed?.frozen
+    if (frozen && !today) lines.push(JSON.stringify(evaluationAsSigned(frozen)))
+    else if (assessment) lines.push(JSON.stringify(evaluationOf(assessment)))
   } catch (error) {
     complain('', error instanceof SyntaxError ? 'is not JSON' : `could not be read: ${error instanceof Error ? error.message : 'unknown reason'}`)
   }

@@ -8,7 +8,7 @@ import { chromium, type Page } from '@playwright/test'
 import { fillDemoClinic } from '../db/demo/clinic'
 import { openDb } from '../db/open'
 import { examHeads } from '../db/queries/exams'
-import { askedItems, SCREEN } from '../core/safety/screen'
+import { askedItems, SCREEN } from '../core/story/screen'
 import { CHROMIUM } from '../e2e/chromium'
 
 const out = process.argv[2] ?? 'docs/screenshots'

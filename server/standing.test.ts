@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { BUTTOCK, sorePelvis } from '../tests/people'
+import { BUTTOCK, signed, sorePelvis } from '../tests/people'
 import { assess } from '../core/assess'
 import { SHIPPED } from '../core/evidence/knowledge'
 import { progressOf } from '../core/planner/progress'
@@ -12,6 +12,6 @@ describe('how far an examination has come', () => {
       record = record.test(test, 'right', [BUTTOCK])
       for (let twice = 0; twice < 2; twice++) expect(standingOf(record.exam, SHIPPED)).toEqual(progressOf(assess(record.exam)))
     }
-    expect(standingOf(record.then({ type: 'exam-signed' }).exam, SHIPPED).at).toBe('signed')
+    expect(standingOf(signed(record).exam, SHIPPED).at).toBe('signed')
   })
 })

@@ -1,4 +1,6 @@
 import { testById } from '../core/catalogue'
+import { EDITION } from '../core/edition'
+import { signatureOf } from '../core/exchange/freeze'
 import { nextStage } from '../core/record/ladder'
 import { cellsOf, type StageOutline } from '../core/record/outline'
 import type { TestSide } from '../core/vocabulary/side'
@@ -25,7 +27,10 @@ export function soreLeg(): Composed {
 
 /** An examination without a story. */
 export function opened(): Composed {
-  return compose({ examId: composedId(AT, 'exam', 1), personId: composedId(AT, 'person', 2), ageYears: 43, at: AT, by: 'test-author' }, RULEBOOK)
+  return compose(
+    { examId: composedId(AT, 'exam', 1), personId: composedId(AT, 'person', 2), ageYears: 43, at: AT, by: 'test-author', edition: EDITION },
+    RULEBOOK,
+  )
 }
 
 export const NOTHING: Answer = { said: 'nothing' }
@@ -75,3 +80,8 @@ export function performed(record: Composed, id: string, side: TestSide, given: R
 
 /** S1 in the right buttock: counts for the right sacroiliac joint. */
 export const BUTTOCK: Answer = own(['right-buttock'])
+
+/** Sign a record with what it reads as now. */
+export function signed(record: Composed): Composed {
+  return record.then(signatureOf(record.exam))
+}

@@ -2,6 +2,7 @@
 
 import { v7 } from 'uuid'
 import * as yup from 'yup'
+import { EDITION } from '@/core/edition'
 import type { ExamEvent } from '@/core/record/event'
 import { ageOn } from '@/core/vocabulary/age'
 import { NEW_PERSON } from '@/core/vocabulary/new-person'
@@ -43,7 +44,7 @@ export async function startPerson(ids: unknown, fields: unknown): Promise<Proble
     bookExam(db(), { id: examId, personId, at })
     if (eventsOfExam(db(), examId).length > 0) return null
     const ageYears = born ? ageOn(born, dayOf(at)) : null
-    const opening = { type: 'exam-opened' as const, id: examId, at, by: who().id, examId, personId, ageYears }
+    const opening = { type: 'exam-opened' as const, id: examId, at, by: who().id, examId, personId, ageYears, edition: EDITION }
     const opened = appendEvents(db(), examId, [opening, ...houseEvents(at, who().id)])
     return opened.ok ? null : opened.problem
   } catch (error) {

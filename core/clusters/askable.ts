@@ -1,4 +1,4 @@
-import { SCREEN } from '../safety/screen'
+import { SCREEN } from '../story/screen'
 import { FACTS } from '../story/facts'
 
 /** A question of the story or the safety screen, as it is asked; null for a name nobody knows. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { BUTTOCK, NOTHING, sorePelvis } from '../../tests/people'
+import { BUTTOCK, NOTHING, signed as sign, sorePelvis } from '../../tests/people'
 import { assess } from '../assess'
 import { atLeast, not } from '../logic/rule'
 import { positive } from '../clusters/item'
@@ -63,7 +63,7 @@ describe('the clinic’s own figures', () => {
   })
 
   it('a signed examination is read with what stood when it was signed', () => {
-    const signed = record.then({ type: 'exam-signed' }).exam
+    const signed = sign(record).exam
     const at = signed.signed?.at ?? 0
     const later = clinic({
       overrides: [{ ...own, at: at + 1 }],

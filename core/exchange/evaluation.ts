@@ -73,6 +73,6 @@ function sourceLine({ source, side, prior, weighed }: WeighableSource) {
         }
       : null,
     headline: weighed?.headline ?? 'model',
-    interval: interval ? [interval.p05, interval.p95] : null,
+    interval: interval ? ([interval.p05, interval.p95] as const) : null,
   }
 }

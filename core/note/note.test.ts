@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { BUTTOCK, NOTHING, opened, own, soreLeg, sorePelvis } from '../../tests/people'
+import { BUTTOCK, NOTHING, opened, own, signed, soreLeg, sorePelvis } from '../../tests/people'
 import { assess } from '../assess'
 import type { Composed } from '../record/compose'
 import { noteOf } from './note'
@@ -55,13 +55,13 @@ describe('the note', () => {
       .symptom('S1', { places: ['right-buttock', 'right-calf'], qualities: ['shooting'], now: 3 })
       .test('faber', 'right', [])
     const run = begun.exam.runs[0]?.id ?? ''
-    const record = begun
-      .then({ type: 'test-stopped', run, why: 'patient-asked' })
-      .then({ type: 'test-skipped', test: 'gaenslen', side: 'right', why: 'hip too sore' })
-      .test('leg-raise', 'right', [own(['right-calf'], 6, 25)])
-      .test('thigh-thrust', 'right', [BUTTOCK])
-      .then({ type: 'exam-signed' })
-      .then({ type: 'addendum-written', text: 'rang on Monday' })
+    const record = signed(
+      begun
+        .then({ type: 'test-stopped', run, why: 'patient-asked' })
+        .then({ type: 'test-skipped', test: 'gaenslen', side: 'right', why: 'hip too sore' })
+        .test('leg-raise', 'right', [own(['right-calf'], 6, 25)])
+        .test('thigh-thrust', 'right', [BUTTOCK]),
+    ).then({ type: 'addendum-written', text: 'rang on Monday' })
     const note = text(record)
     expect(note).toMatch('Stopped at the patient’s request: 1 test.')
     expect(note).toMatch('Not done: Gaenslen, right (hip too sore).')

@@ -1,4 +1,7 @@
 import type { Assessment } from '../assess'
+import { EDITION } from '../edition'
+import type { Exam } from '../record/exam'
+import { editionWords, isSameEdition } from '../vocabulary/edition'
 import type { Paragraph } from './paragraph'
 import { safetyParagraph } from './safety'
 import { schoolsParagraph } from './schools'
@@ -8,21 +11,43 @@ import { storyParagraph } from './story'
 import { testsParagraph } from './tests'
 
 /**
- * The written note, generated from the record. The practitioner's own words stand apart from it.
+ * The note of an examination. The practitioner's own words stand apart from what is generated.
+ *
+ * A signed note is what was signed, word for word, with the addenda behind it; nothing in it is read again.
  *
  * @param who - one line naming person, age and day; names are kept outside the record
  */
 export function noteOf(assessment: Assessment, who: string): readonly Paragraph[] {
+  const { signed } = assessment.exam
+  return withPerson(signed?.frozen ? signed.frozen.note : writtenNote(assessment), assessment.exam, who)
+}
+
+/** The note as today's catalogue, rules and register would write it, whatever was signed. */
+export function noteReadAgain(assessment: Assessment, who: string): readonly Paragraph[] {
+  return withPerson(writtenNote(assessment), assessment.exam, who)
+}
+
+/** The note without person and addenda: what a signature keeps. */
+export function writtenNote(assessment: Assessment): readonly Paragraph[] {
   const { exam } = assessment
   return [
-    { heading: 'Examination', lines: [who] },
     storyParagraph(exam),
     safetyParagraph(exam),
     schoolsParagraph(exam),
     testsParagraph(assessment),
     sourcesParagraph(assessment),
     ...(exam.ownWords.trim() ? [{ heading: 'Practitioner’s words', lines: exam.ownWords.trim().split('\n') }] : []),
-    ...exam.addenda.map((a) => ({ heading: 'Addendum', lines: a.text.split('\n') })),
-    { heading: 'About this note', lines: [STATEMENT] },
+    { heading: 'About this note', lines: [...editionLines(exam), STATEMENT] },
   ]
+}
+
+function withPerson(paragraphs: readonly Paragraph[], { addenda }: Pick<Exam, 'addenda'>, who: string): readonly Paragraph[] {
+  return [{ heading: 'Examination', lines: [who] }, ...paragraphs, ...addenda.map((a) => ({ heading: 'Addendum', lines: a.text.split('\n') }))]
+}
+
+/** With what it was read, and whether that is what it was recorded with. */
+function editionLines({ edition, signed }: Pick<Exam, 'edition' | 'signed'>): readonly string[] {
+  const read = `Read with ${editionWords(EDITION)}.`
+  if (signed && !signed.frozen) return [`${read} Signed before readings were kept, so it is read with what stands today.`]
+  return isSameEdition(edition, EDITION) ? [read] : [`${read} Recorded with ${editionWords(edition)}.`]
 }

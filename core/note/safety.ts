@@ -1,6 +1,6 @@
 import type { Exam } from '../record/exam'
 import { closedGates, unasked } from '../safety/safety'
-import { askedItems } from '../safety/screen'
+import { askedItems } from '../story/screen'
 import { counted } from '../vocabulary/sentence'
 import { WARNINGS } from '../safety/warnings'
 import type { Paragraph } from './paragraph'

@@ -1,6 +1,7 @@
 import type { Assessment } from '../assess'
 import { testById } from '../catalogue'
 import { testTitle } from '../catalogue/exam-test'
+import { nameOfTest } from '../catalogue/retired'
 import type { Finding } from '../findings/finding'
 import { resultWords } from '../findings/result-words'
 import { counted } from '../vocabulary/sentence'
@@ -13,13 +14,20 @@ export function testsParagraph(assessment: Assessment): Paragraph {
     const here = runsAs(assessment).filter(({ first }) => testById(first.test)?.posture === posture)
     return here.length === 0 ? [] : [`${POSTURE_WORDS[posture]}:`, ...here.map(({ findings }) => line(findings))]
   })
+  // A test that left the catalogue has no reading any more, and was performed all the same.
+  const retired = assessment.exam.runs
+    .filter((run) => !testById(run.test) && run.answers.length > 0)
+    .map((run) => `- ${nameOfTest(run.test)}${run.side === 'none' ? '' : `, ${run.side}`}: performed; this test is no longer in the catalogue and is not read.`)
   const stopped = assessment.exam.runs.filter((run) => run.stopped === 'patient-asked').length
   const skips = assessment.exam.skips.map((s) => {
     const test = testById(s.test)
-    return `Not done: ${test ? testTitle(test, s.side) : s.test} (${s.why}).`
+    return `Not done: ${test ? testTitle(test, s.side) : nameOfTest(s.test)} (${s.why}).`
   })
   const ended = stopped > 0 ? [`Stopped at the patient’s request: ${counted(stopped, 'test')}.`] : []
-  return { heading: 'Tests', lines: lines.length + skips.length + ended.length === 0 ? ['No test was done.'] : [...lines, ...skips, ...ended] }
+  return {
+    heading: 'Tests',
+    lines: lines.length + retired.length + skips.length + ended.length === 0 ? ['No test was done.'] : [...lines, ...retired, ...skips, ...ended],
+  }
 }
 
 /** Findings of one performance belong on one line: a test without a side reads for both. */

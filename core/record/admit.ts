@@ -1,15 +1,26 @@
+import { FIRST_EDITION } from '../vocabulary/edition'
 import type { Problem } from '../vocabulary/problem'
 import { listWords } from '../vocabulary/sentence'
 import { type Answer, ANSWERS_AT, angleOf } from './answer'
 import type { ExamEvent, ScreenRestNo, StageAnswered, TestStarted } from './event'
-import { type Exam, examFrom, type Run } from './exam'
+import { type Exam, examFrom, type Run, withEvent } from './exam'
 import { broughtItOn, nextStage } from './ladder'
 import { cellsOf, sidesOf, type StageOutline } from './outline'
 import type { Rulebook } from './rulebook'
-import { standing } from './undo'
+import { somethingRestsOn } from './rests-on'
 
 /** Either the record with the event in it, or why it cannot be. */
-export type Admission = { readonly ok: true; readonly events: readonly ExamEvent[]; readonly exam: Exam } | { readonly ok: false; readonly problem: Problem }
+export type Admission =
+  | { readonly ok: true; readonly events: readonly ExamEvent[]; readonly exam: Exam }
+  | {
+      readonly ok: false
+      /** Which of the new events, from 0. */
+      readonly at: number
+      readonly problem: Problem
+    }
+
+/** An examination of several hours fills some hundreds; this keeps one record from stalling the clinic. */
+export const MOST_EVENTS = 20_000
 
 const KEPT = 'Everything recorded before it is kept; this was not written.'
 
@@ -26,27 +37,38 @@ function no(what: string, todo: string): Problem {
  * @param book - the tests, the screen, and what may not start
  */
 export function admit(events: readonly ExamEvent[], event: ExamEvent, book: Rulebook): Admission {
-  const exam = examFrom(events)
-  const problem = exam ? objection(exam, events, event, book) : beginning(event)
-  if (problem) return { ok: false, problem }
-  const next = [...events, event]
-  const after = examFrom(next)
-  if (!after) return { ok: false, problem: no('The opening of this examination cannot be taken back.', 'Start a new examination instead.') }
-  return { ok: true, events: next, exam: after }
+  return admitTo({ events, exam: examFrom(events) }, [event], book)
 }
 
 /** Admit several events in order: all of them or none. */
 export function admitAll(events: readonly ExamEvent[], more: readonly ExamEvent[], book: Rulebook): Admission {
-  let sofar: readonly ExamEvent[] = events
-  let last: Admission | null = null
-  for (const event of more) {
-    last = admit(sofar, event, book)
-    if (!last.ok) return last
-    sofar = last.events
+  return admitTo({ events, exam: examFrom(events) }, more, book)
+}
+
+/** A log with what it describes, so that adding to it does not fold all of it again. */
+export interface Ledger {
+  readonly events: readonly ExamEvent[]
+  /** Null while nothing was opened. */
+  readonly exam: Exam | null
+}
+
+/**
+ * Admit several events to a log that is folded already: all of them or none.
+ *
+ * Costs what the new events cost, not what the log does; a taking-back alone folds it once more.
+ */
+export function admitTo(ledger: Ledger, more: readonly ExamEvent[], book: Rulebook): Admission {
+  const events = [...ledger.events]
+  const ids = new Set(events.map((event) => event.id))
+  let exam = ledger.exam
+  for (const [at, event] of more.entries()) {
+    const problem = exam ? objection(exam, { events, ids }, event, book) : beginning(event)
+    if (problem) return { ok: false, at, problem }
+    events.push(event)
+    ids.add(event.id)
+    exam = exam ? withEvent(exam, event, events) : examFrom(events)
   }
-  if (last) return last
-  const exam = examFrom(events)
-  return exam ? { ok: true, events, exam } : { ok: false, problem: no('There is no examination here yet.', 'Open one first.') }
+  return exam ? { ok: true, events, exam } : { ok: false, at: 0, problem: no('There is no examination here yet.', 'Open one first.') }
 }
 
 function beginning(event: ExamEvent): Problem | null {
@@ -54,8 +76,15 @@ function beginning(event: ExamEvent): Problem | null {
   return no('This examination has not been opened.', 'Start it from Today, then record again.')
 }
 
-function objection(exam: Exam, events: readonly ExamEvent[], event: ExamEvent, book: Rulebook): Problem | null {
-  if (events.some((e) => e.id === event.id)) {
+/** The log an event is to join. */
+interface Log {
+  readonly events: readonly ExamEvent[]
+  readonly ids: ReadonlySet<string>
+}
+
+function objection(exam: Exam, { events, ids }: Log, event: ExamEvent, book: Rulebook): Problem | null {
+  if (events.length >= MOST_EVENTS) return no(`This examination holds ${MOST_EVENTS} entries, which is all it can.`, 'Open a new examination for this person.')
+  if (ids.has(event.id)) {
     return no('This entry is already on the record.', 'Nothing to do: it was stored the first time.')
   }
   if (exam.signed && event.type !== 'addendum-written') {
@@ -104,10 +133,14 @@ function objection(exam: Exam, events: readonly ExamEvent[], event: ExamEvent, b
       return exam.signed ? null : no('The examination is not signed yet.', 'Write in the note itself until it is signed.')
     case 'consent-withdrawn':
       return exam.consent === 'verbal' || exam.consent === 'written' ? null : no('There is no consent on record to withdraw.', 'Nothing to do.')
+    case 'exam-signed':
+      // Before editions were named nothing was frozen, and those records stay readable.
+      return event.frozen === undefined && exam.edition.catalogue > FIRST_EDITION.catalogue
+        ? no('This signature does not hold what was signed.', 'Sign it again from the note.')
+        : null
     case 'plan-chosen':
     case 'consent-given':
     case 'note-written':
-    case 'exam-signed':
       return null
   }
 }
@@ -250,7 +283,7 @@ function misfit(answer: Answer, stage: StageOutline): Problem | null {
   return null
 }
 
-/** A taking-back is admitted only when what is left could have been recorded by itself. */
+/** A taking-back is admitted only when nothing later rests on what it takes back. */
 function undoable(events: readonly ExamEvent[], target: string, book: Rulebook): Problem | null {
   const found = events.find((e) => e.id === target)
   if (!found) return no('There is nothing with that number to take back.', 'Nothing to do.')
@@ -258,12 +291,6 @@ function undoable(events: readonly ExamEvent[], target: string, book: Rulebook):
   if (found.type === 'exam-opened' || found.type === 'exam-signed' || found.type === 'addendum-written') {
     return no('This entry stays on the record for good.', 'Write an addendum instead.')
   }
-  const left = standing(events)
-  if (!left.includes(found)) return no('This was already taken back.', 'Nothing to do.')
-  const rest = admitAll(
-    [],
-    left.filter((e) => e !== found),
-    book,
-  )
-  return rest.ok ? null : no('Later entries rest on this one.', 'Undo the later ones first.')
+  if (events.some((e) => e.type === 'undone' && e.target === target)) return no('This was already taken back.', 'Nothing to do.')
+  return somethingRestsOn(found, events, book) ? no('Later entries rest on this one.', 'Undo the later ones first.') : null
 }

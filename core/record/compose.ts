@@ -1,3 +1,4 @@
+import type { Edition } from '../vocabulary/edition'
 import type { TestSide } from '../vocabulary/side'
 import { admit } from './admit'
 import type { Answer, SymptomId } from './answer'
@@ -13,6 +14,8 @@ export interface Opening {
   readonly ageYears: number | null
   readonly at: number
   readonly by: string
+  /** What it is recorded with; absent for a record as they were made before editions were named. */
+  readonly edition?: Edition
 }
 
 type Told = Partial<Omit<SymptomDescribed, 'id' | 'at' | 'by' | 'type' | 'symptom'>>

@@ -2,7 +2,9 @@ import type { Place } from '../vocabulary/body-area'
 import type { Intensity } from '../vocabulary/intensity'
 import type { Quality } from '../vocabulary/quality'
 import type { Side, TestSide } from '../vocabulary/side'
+import type { Edition } from '../vocabulary/edition'
 import type { Answer, SymptomId } from './answer'
+import type { Frozen } from './frozen'
 
 /** What every event carries. */
 interface Stamp {
@@ -21,6 +23,8 @@ export interface ExamOpened extends Stamp {
   readonly personId: string
   /** Whole years on the day of the examination; null when not known. */
   readonly ageYears: number | null
+  /** What it is recorded and read with; absent in records made before editions were named. */
+  readonly edition?: Edition
 }
 
 /** How easily a symptom is stirred up, and how long it takes to settle. */
@@ -197,6 +201,8 @@ export interface NoteWritten extends Stamp {
 /** Closes the record: from here on only addenda. */
 export interface ExamSigned extends Stamp {
   readonly type: 'exam-signed'
+  /** What was read at that moment; absent in records signed before it was kept. */
+  readonly frozen?: Frozen
 }
 
 /** Something added after signing. */

@@ -1,10 +1,13 @@
 import type { Place } from '../vocabulary/body-area'
 import type { Intensity } from '../vocabulary/intensity'
 import type { Quality } from '../vocabulary/quality'
+import { type Edition, FIRST_EDITION } from '../vocabulary/edition'
 import type { Side, TestSide } from '../vocabulary/side'
 import type { Answer, SymptomId } from './answer'
 import type { ExamEvent, FindingOverridden, PlanMode, Setting, Stirring, TestStopped } from './event'
-import { standing } from './undo'
+import type { Frozen } from './frozen'
+import { asCalledNow, OLD_NAMES, type OldNames } from './old-names'
+import { notUndone } from './undo'
 
 /** A complaint the examination is judged against. */
 export interface Symptom {
@@ -34,6 +37,8 @@ export interface Run {
   readonly test: string
   readonly side: TestSide
   readonly variant: string
+  /** Edition of the catalogue it is read with: stages added later do not belong to it. */
+  readonly catalogue: number
   readonly startedAt: number
   readonly answers: readonly StageAnswer[]
   readonly stopped: TestStopped['why'] | 'consent-withdrawn' | null
@@ -53,6 +58,8 @@ export interface Exam {
   readonly ageYears: number | null
   readonly openedAt: number
   readonly openedBy: string
+  /** What it was opened with, and is read with for ever. */
+  readonly edition: Edition
   readonly symptoms: readonly Symptom[]
   readonly consent: 'not-asked' | 'verbal' | 'written' | 'withdrawn'
   /** Answers of the safety screen by item. What is absent was not asked, which is never a no. */
@@ -80,7 +87,12 @@ export interface Exam {
   /** Facts of the history; what is absent was not asked. */
   readonly facts: Readonly<Record<string, 'yes' | 'no'>>
   readonly ownWords: string
-  readonly signed: { readonly at: number; readonly by: string } | null
+  readonly signed: {
+    readonly at: number
+    readonly by: string
+    /** What was read then; null in records signed before it was kept. */
+    readonly frozen: Frozen | null
+  } | null
   readonly addenda: readonly { readonly at: number; readonly by: string; readonly text: string }[]
   /** How many events the log holds, undone ones included. */
   readonly length: number
@@ -93,13 +105,24 @@ export interface Exam {
  *
  * @returns null when the log holds no opening
  */
-export function examFrom(events: readonly ExamEvent[]): Exam | null {
+export function examFrom(events: readonly ExamEvent[], oldNames: OldNames = OLD_NAMES): Exam | null {
   let exam: Exam | null = null
-  for (const event of standing(events)) {
-    if (exam) exam = step(exam, event)
+  for (const event of notUndone(events)) {
+    if (exam) exam = step(exam, asCalledNow(event, oldNames, exam))
     else if (event.type === 'exam-opened') exam = opened(event)
   }
   return exam && { ...exam, length: events.length }
+}
+
+/**
+ * The examination with one more event, without folding the whole log again.
+ *
+ * @param events - the log with the event in it, needed only where something is taken back
+ * @returns the same as `examFrom(events)`; null when nothing is left
+ */
+export function withEvent(exam: Exam, event: ExamEvent, events: readonly ExamEvent[]): Exam | null {
+  if (event.type === 'undone') return examFrom(events)
+  return { ...step(exam, asCalledNow(event, OLD_NAMES, exam)), length: events.length }
 }
 
 function opened(event: Extract<ExamEvent, { type: 'exam-opened' }>): Exam {
@@ -109,6 +132,7 @@ function opened(event: Extract<ExamEvent, { type: 'exam-opened' }>): Exam {
     ageYears: event.ageYears,
     openedAt: event.at,
     openedBy: event.by,
+    edition: event.edition ?? FIRST_EDITION,
     symptoms: [],
     consent: 'not-asked',
     screen: {},
@@ -160,6 +184,7 @@ function step(exam: Exam, event: ExamEvent): Exam {
             test: event.test,
             side: event.side,
             variant: event.variant,
+            catalogue: exam.edition.catalogue,
             startedAt: event.at,
             answers: [],
             stopped: null,
@@ -194,7 +219,7 @@ function step(exam: Exam, event: ExamEvent): Exam {
     case 'note-written':
       return { ...exam, ownWords: event.text }
     case 'exam-signed':
-      return { ...exam, signed: { at: event.at, by: event.by } }
+      return { ...exam, signed: { at: event.at, by: event.by, frozen: event.frozen ?? null } }
     case 'addendum-written':
       return { ...exam, addenda: [...exam.addenda, { at: event.at, by: event.by, text: event.text }] }
   }

@@ -3,7 +3,7 @@ import type { Run } from './exam'
 import { type StageOutline, stagesOf, type TestOutline } from './outline'
 
 /** As much of a run as its place on the ladder depends on. */
-export type OnLadder = Pick<Run, 'answers' | 'stopped' | 'variant'>
+export type OnLadder = Pick<Run, 'answers' | 'stopped' | 'variant'> & Partial<Pick<Run, 'catalogue'>>
 
 /**
  * The stage a run waits for.
@@ -16,7 +16,7 @@ export type OnLadder = Pick<Run, 'answers' | 'stopped' | 'variant'>
  */
 export function nextStage(run: OnLadder, test: Pick<TestOutline, 'stages' | 'variants'>): StageOutline | null {
   if (run.stopped) return null
-  const stages = stagesOf(test, run.variant)
+  const stages = stagesOf(test, run.variant, run.catalogue)
   const answered = new Set(run.answers.map((a) => a.stage))
   const reproduced = broughtItOn(run)
   const eased = run.answers.some((a) => a.answer.said === 'eased')

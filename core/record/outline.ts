@@ -46,6 +46,8 @@ export interface GridOutline {
 export interface StageOutline {
   readonly id: string
   readonly kind: StageKind
+  /** Edition of the catalogue that added it; an examination opened with an earlier one is never asked for it. */
+  readonly since?: number
   /** Asked only when the part that was let go eased the symptom: what did not ease cannot return. */
   readonly ifEased?: true
   /** Whether the patient leans back or props on the hands is watched here. */
@@ -85,13 +87,19 @@ export interface TestOutline {
   readonly follows?: string
 }
 
-/** The stages of one way of doing a test, in its order. */
+/**
+ * The stages of one way of doing a test, in its order.
+ *
+ * @param catalogue - the edition they are read with; stages added later are left out
+ */
 export function stagesOf<S extends StageOutline>(
   test: { readonly stages: readonly S[]; readonly variants: readonly VariantOutline[] },
   variant: string,
+  catalogue = Infinity,
 ): readonly S[] {
   const order = test.variants.find((v) => v.id === variant)?.stages
-  return order ? order.flatMap((id) => test.stages.filter((stage) => stage.id === id)) : test.stages
+  const stages = order ? order.flatMap((id) => test.stages.filter((stage) => stage.id === id)) : test.stages
+  return stages.filter((stage) => (stage.since ?? 0) <= catalogue)
 }
 
 /** The cells a grid has, as "row.column", row by row. */

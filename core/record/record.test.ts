@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { BUTTOCK, NOTHING, opened, own, sorePelvis, soreLeg } from '../../tests/people'
+import { BUTTOCK, NOTHING, opened, own, signed as sign, sorePelvis, soreLeg } from '../../tests/people'
 import { CATALOGUE, testById } from '../catalogue'
 import { RULEBOOK } from '../safety/rulebook'
 import { SIDES } from '../vocabulary/side'
@@ -11,7 +11,7 @@ import type { EventContent, ExamEvent } from './event'
 import { parseEvent } from './event-schema'
 import { examFrom } from './exam'
 import { nextStage } from './ladder'
-import { standing, undoStep } from './undo'
+import { notUndone, undoStep } from './undo'
 
 const stamp = (n: number) => ({ id: composedId(Date.UTC(2026, 2, 3, 10) + n, 'stamp', n), at: Date.UTC(2026, 2, 3, 10) + n, by: 'test-author' })
 const refusal = (record: Composed, content: EventContent, n = 1) => {
@@ -37,7 +37,7 @@ describe('admit', () => {
     expect(refusal(base, choose({ 'star-sign': 'leo' }))).toMatch('not a school')
     const chosen = base.then(choose({ 'slump-order': 'neck-first' })).then(choose({ 'pelvic-cluster': 'six' }))
     expect(chosen.exam.schools).toEqual({ 'pelvic-cluster': 'six' })
-    expect(refusal(chosen.then({ type: 'exam-signed' }), choose({}))).not.toBeNull()
+    expect(refusal(sign(chosen), choose({}))).not.toBeNull()
     // A plan can be taken back on the bench, schools cannot be by mistake.
     const planned = chosen.then({ type: 'plan-chosen', mode: 'fewest-turns' })
     expect(planned.exam.mode).toBe('fewest-turns')
@@ -75,7 +75,7 @@ describe('admit', () => {
   })
 
   it('takes only addenda once signed, and keeps numbers of symptoms without a gap', () => {
-    const signed = sorePelvis().then({ type: 'exam-signed' })
+    const signed = sign(sorePelvis())
     expect(refusal(signed, { type: 'note-written', text: 'late' })).toMatch('signed')
     expect(refusal(signed, { type: 'addendum-written', text: 'seen again' })).toBeNull()
     expect(
@@ -154,7 +154,7 @@ describe('the record as a whole', () => {
         expect(record.exam.runs).toEqual([])
         expect(record.exam.symptoms).toHaveLength(1)
         expect(record.events.length).toBe(before + tests.length * 2)
-        expect(standing(record.events)).toHaveLength(sorePelvis().events.length)
+        expect(notUndone(record.events)).toHaveLength(sorePelvis().events.length)
       }),
     )
   })
@@ -162,12 +162,13 @@ describe('the record as a whole', () => {
 
 describe('parseEvent', () => {
   it('reads back every event that was composed', () => {
-    const record = soreLeg()
-      .test('leg-raise', 'left', [own(['left-calf'], 6, 48)])
-      .test('leg-raise-ankle', 'left', [{ said: 'eased' }, { said: 'returned', lowered: 5 }])
-      .then({ type: 'test-skipped', test: 'faber', side: 'left', why: 'knee replaced' })
-      .then({ type: 'note-written', text: 'a note' })
-      .then({ type: 'exam-signed' })
+    const record = sign(
+      soreLeg()
+        .test('leg-raise', 'left', [own(['left-calf'], 6, 48)])
+        .test('leg-raise-ankle', 'left', [{ said: 'eased' }, { said: 'returned', lowered: 5 }])
+        .then({ type: 'test-skipped', test: 'faber', side: 'left', why: 'knee replaced' })
+        .then({ type: 'note-written', text: 'a note' }),
+    )
     for (const event of record.events) expect(parseEvent(JSON.parse(JSON.stringify(event)))).toEqual({ ok: true, event })
   })
 

@@ -1,7 +1,7 @@
 import type { ExamEvent } from './event'
 
 /** The events that still count: those nobody has taken back, without the takings-back themselves. */
-export function standing(events: readonly ExamEvent[]): readonly ExamEvent[] {
+export function notUndone(events: readonly ExamEvent[]): readonly ExamEvent[] {
   const gone = new Set(events.flatMap((event) => (event.type === 'undone' ? [event.target] : [])))
   return events.filter((event) => event.type !== 'undone' && !gone.has(event.id))
 }
@@ -31,7 +31,7 @@ const ON_THE_BENCH: ReadonlySet<ExamEvent['type']> = new Set([
  * @returns ids to undo; none when there is nothing left to take back
  */
 export function undoStep(events: readonly ExamEvent[]): readonly string[] {
-  const left = standing(events)
+  const left = notUndone(events)
   const last = left.findLast((event) => ON_THE_BENCH.has(event.type))
   if (!last) return []
   if (last.type !== 'stage-answered' && last.type !== 'test-stopped') return [last.id]

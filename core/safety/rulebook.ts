@@ -5,7 +5,7 @@ import type { Rulebook } from '../record/rulebook'
 import { FACTS } from '../story/facts'
 import { GATES } from '.'
 import { barring } from './safety'
-import { groupOfItem, SCREEN } from './screen'
+import { groupOfItem, SCREEN } from '../story/screen'
 import { WARNINGS } from './warnings'
 
 /** Everything the record asks before it takes an event: the tests, the screen, and what may not start. */

@@ -17,7 +17,7 @@ import { irritabilityOf } from '../story/irritability'
 import { irritabilityNow, restUntil, unsettled } from './state'
 import { RULEBOOK } from './rulebook'
 import { AGE_FACTS, barring, closedGates, heeding, unasked } from './safety'
-import { askedItems, SCREEN } from './screen'
+import { askedItems, SCREEN } from '../story/screen'
 
 const ITEMS = SCREEN.flatMap((group) => group.items.map((item) => item.id))
 const yes = (record: Composed, ...items: readonly string[]) => items.reduce((r, item) => r.then({ type: 'screen-answered', item, answer: 'yes' }), record)

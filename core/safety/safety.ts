@@ -10,7 +10,7 @@ import { SIDES } from '../vocabulary/side'
 import { GATES } from '.'
 import { isBarred } from './barred'
 import type { Gate, OnScreen, When } from './gate'
-import { askedItems } from './screen'
+import { askedItems } from '../story/screen'
 import { isIn } from './state'
 
 /** A gate that is closed now, what closed it, and whether it was opened with a reason. */

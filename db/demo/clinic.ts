@@ -1,3 +1,4 @@
+import { EDITION } from '../../core/edition'
 import { RULEBOOK } from '../../core/safety/rulebook'
 import { compose, composedId } from '../../core/record/compose'
 import { ageOn } from '../../core/vocabulary/age'
@@ -53,7 +54,7 @@ export function fillDemoClinic(db: Db, today: Date): void {
     addPerson(db, { id: personId, name: person.name, born: person.born, work: person.work }, at)
     bookExam(db, { id: examId, personId, at })
     const ageYears = ageOn(person.born, dayOf(at))
-    const opened = compose({ examId, personId, ageYears, at, by: DEMO_PRACTITIONER.id }, RULEBOOK)
+    const opened = compose({ examId, personId, ageYears, at, by: DEMO_PRACTITIONER.id, edition: EDITION }, RULEBOOK)
     const record = person.record?.(opened) ?? opened
     const stored = appendEvents(db, examId, record.events)
     if (!stored.ok) throw new Error(`The demo record of ${person.name} was refused: ${stored.problem.what}`)

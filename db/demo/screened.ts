@@ -1,5 +1,5 @@
 import type { Composed } from '../../core/record/compose'
-import { SCREEN } from '../../core/safety/screen'
+import { SCREEN } from '../../core/story/screen'
 
 /** The whole safety screen answered no: one by one where it must be, group by group elsewhere. */
 export function screenedQuiet(record: Composed): Composed {

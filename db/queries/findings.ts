@@ -10,19 +10,25 @@ type Writes = Pick<Db, 'insert' | 'delete'>
 /** Rewrite the projected findings of one exam. */
 export function projectFindings(db: Writes, exam: Exam): void {
   db.delete(findings).where(eq(findings.examId, exam.id)).run()
-  const rows = findingsOf(exam, { testById, all: CATALOGUE }).map((f) => ({
-    examId: exam.id,
-    test: f.test,
-    side: f.side,
-    about: f.about,
-    variant: f.variant,
-    result: f.result,
-    why: f.why,
-    symptom: f.symptom,
-    onset: tenths(f.measures.onset),
-    end: tenths(f.measures.end),
-  }))
+  const rows = toldBy(exam).map((finding) => ({ examId: exam.id, ...finding }))
   if (rows.length > 0) db.insert(findings).values(rows).run()
+}
+
+/** What was signed, where that was kept; else what the record reads as now. */
+function toldBy(exam: Exam) {
+  const { frozen } = exam.signed ?? {}
+  const told = frozen ? frozen.findings : findingsOf(exam, { testById, all: CATALOGUE }).map((f) => ({ ...f, ...f.measures }))
+  return told.map(({ test, side, about, variant, result, why, symptom, onset, end }) => ({
+    test,
+    side,
+    about,
+    variant,
+    result,
+    why,
+    symptom,
+    onset: tenths(onset),
+    end: tenths(end),
+  }))
 }
 
 function tenths(angle: number | undefined): number | null {

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto'
 import { describe, expect, it } from 'vitest'
 import { RULEBOOK } from '@/core/safety/rulebook'
+import { signatureOf } from '@/core/exchange/freeze'
 import { admitAll } from '@/core/record/admit'
 import { composedId } from '@/core/record/compose'
 import type { EventContent, ExamEvent } from '@/core/record/event'
@@ -87,7 +88,7 @@ describe('a session', () => {
   it('what the server refuses is set aside with its reason, and the record on disk is shown', async () => {
     const { server, ports } = fakeServer(stored)
     const here = createSession('exam-d', stored, ports())
-    server.log = [...server.log, stamp({ type: 'exam-signed' })]
+    server.log = [...server.log, stamp(signatureOf(sorePelvis().exam))]
     here.record([note('too late')])
     await expect.poll(() => here.state().problem?.what).toBe('This examination is signed.')
     expect(here.state().waiting).toEqual([])

@@ -5,7 +5,9 @@ import { REGISTER } from '../../evidence/register'
 import type { Clinic } from '../../evidence/knowledge'
 import type { Issue } from '../exam-file/file'
 import { issuesWith } from '../issues'
+import { publishedAs } from '../../vocabulary/json-schema'
 import { ruleIssues } from '../rule-file/from'
+import { RULE } from '../rule-file/rule-schema'
 
 const unknown = 'has fields nobody knows: ${unknown}'
 const rate = yup.number().strict().moreThan(0).lessThan(1).nullable().defined()
@@ -60,11 +62,21 @@ export const OWN_PRIOR = yup
   .strict()
   .required()
 
-const CLINIC = yup
+/** Everything a clinic knows beside what ships. */
+export const CLINIC = yup
   .object({
     overrides: yup.array().strict().max(2000).of(OVERRIDE.shape(written)).required(),
     priors: yup.array().strict().max(2000).of(OWN_PRIOR.shape(written)).required(),
-    rules: yup.array().strict().max(2000).required(),
+    // Each is read by the schema of own rules, without who wrote it and when.
+    rules: publishedAs(yup.array().strict().max(2000).required(), () => ({
+      type: 'array',
+      maxItems: 2000,
+      items: {
+        type: 'object',
+        description: 'An own rule as in dust-lantern-rules, with by, at and withdrawn.',
+        required: [...Object.keys(RULE.fields), 'withdrawn', 'by', 'at'],
+      },
+    })),
   })
   .noUnknown(unknown)
   .strict()

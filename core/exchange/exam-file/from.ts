@@ -1,18 +1,14 @@
-import * as yup from 'yup'
-import { testById } from '../../catalogue'
-import { CLUSTERS } from '../../clusters'
-import { itemsOf } from '../../clusters/asks-for'
-import { itemKey } from '../../clusters/item'
 import { SHIPPED } from '../../evidence/knowledge'
-import { SIGNS } from '../../evidence/signs'
-import { WEIGHED } from '../../evidence/prior'
-import { admit } from '../../record/admit'
-import type { ExamEvent } from '../../record/event'
+import { EDITION } from '../../edition'
+import { admitAll } from '../../record/admit'
 import { eventIssues } from '../../record/event-schema'
+import { historyIssues } from '../../record/history'
 import { RULEBOOK } from '../../safety/rulebook'
+import { FIRST_EDITION, isSameEdition } from '../../vocabulary/edition'
 import { clinicIssues, clinicOf } from '../clinic/entries'
-import { type CaseFile, type ExamFile, FORMAT, type Issue, VERSION } from './file'
 import { issuesWith } from '../issues'
+import { type CaseFile, type ExamFile, FORMAT, type Issue, VERSION } from './file'
+import { CASE, EXAM } from './file-schema'
 import { pointerOf, withoutPath } from './pointer'
 
 /** A file that was read, or everything that is wrong with it. */
@@ -20,86 +16,6 @@ export type ReadFile =
   | { readonly ok: true; readonly kind: 'exam'; readonly file: ExamFile }
   | { readonly ok: true; readonly kind: 'case'; readonly file: CaseFile }
   | { readonly ok: false; readonly issues: readonly Issue[] }
-
-const text = (max: number) => yup.string().strict().max(max)
-const prior = yup.number().strict().moreThan(0).lessThan(1)
-const known = { format: yup.string().strict().oneOf([FORMAT]).required(), version: yup.number().strict().oneOf([VERSION]).required() }
-const facts = yup
-  .object({ age: yup.number().strict().integer().min(0).max(130).nullable() })
-  .noUnknown('has fields nobody knows: ${unknown}')
-  .strict()
-const priors = yup
-  .object(Object.fromEntries(WEIGHED.map((source) => [source, prior])))
-  .noUnknown('has sources nobody knows: ${unknown}')
-  .strict()
-
-const EXAM = yup
-  .object({
-    ...known,
-    person: yup
-      .object({ name: text(120), born: text(10).nullable(), work: text(120) })
-      .noUnknown('has fields nobody knows: ${unknown}')
-      .strict(),
-    exam: yup
-      .object({ id: text(36).required(), at: yup.number().strict().integer().min(0).required() })
-      .noUnknown('has fields nobody knows: ${unknown}')
-      .strict()
-      .required(),
-    facts: facts.optional(),
-    priors: priors.optional(),
-    schools: yup
-      .object({ pelvic: yup.string().strict().oneOf(['pelvic-five']) })
-      .noUnknown('has fields nobody knows: ${unknown}')
-      .strict()
-      .optional(),
-    clinic: yup.mixed().optional(),
-    events: yup.array().strict().min(1).max(20_000).required(),
-  })
-  .noUnknown('has fields nobody knows: ${unknown}')
-  .strict()
-
-/** Everything a rule or a sign asks that is no test result. */
-const CONDITIONS: ReadonlySet<string> = new Set([
-  ...CLUSTERS.flatMap((cluster) => itemsOf(cluster).flatMap((item) => (item.kind === 'positive' ? [] : [itemKey(item)]))),
-  ...SIGNS.map((sign) => sign.id),
-])
-
-const CASE = yup
-  .object({
-    ...known,
-    facts: facts.optional(),
-    priors: priors.optional(),
-    setting: yup.string().strict().oneOf(['first-contact', 'referred']).optional(),
-    conditions: yup
-      .object()
-      .strict()
-      .optional()
-      .test('known', 'has conditions no rule asks for', (value) =>
-        Object.entries(value ?? {}).every(([key, holds]) => CONDITIONS.has(key) && typeof holds === 'boolean'),
-      ),
-    results: yup
-      .array()
-      .strict()
-      .max(500)
-      .of(
-        yup
-          .object({
-            test: yup
-              .string()
-              .strict()
-              .required()
-              .test('known', 'is no test known here', (id) => testById(id) !== undefined),
-            side: yup.string().strict().oneOf(['left', 'right']).required(),
-            result: yup.string().strict().oneOf(['positive', 'negative', 'inconclusive']).required(),
-          })
-          .noUnknown('has fields nobody knows: ${unknown}')
-          .strict()
-          .required(),
-      )
-      .required(),
-  })
-  .noUnknown('has fields nobody knows: ${unknown}')
-  .strict()
 
 /**
  * Read an examination file, or the short form of a published case.
@@ -139,12 +55,8 @@ function readWhole(file: Partial<ExamFile> & Pick<ExamFile, 'exam' | 'events'>):
   if (shapes.length > 0) return { ok: false, issues: shapes }
   const knowledge = file.clinic === undefined ? [] : clinicIssues(file.clinic).map(({ pointer, what }) => ({ pointer: `/clinic${pointer}`, what }))
   if (knowledge.length > 0) return { ok: false, issues: knowledge }
-  let sofar: readonly ExamEvent[] = []
-  for (const [i, event] of file.events.entries()) {
-    const admission = admit(sofar, event, RULEBOOK)
-    if (!admission.ok) return { ok: false, issues: [{ pointer: `/events/${i}`, what: admission.problem.what }] }
-    sofar = admission.events
-  }
+  const order = orderIssues(file.events)
+  if (order.length > 0) return { ok: false, issues: order }
   const opening = file.events[0]
   if (opening?.type !== 'exam-opened' || opening.examId !== file.exam.id) {
     return { ok: false, issues: [{ pointer: '/exam/id', what: 'is not the examination that the events open' }] }
@@ -164,4 +76,19 @@ function readWhole(file: Partial<ExamFile> & Pick<ExamFile, 'exam' | 'events'>):
       events: file.events,
     },
   }
+}
+
+/**
+ * Do the events follow from each other?
+ *
+ * By today's rules where they were recorded with today's edition; older ones were admitted by the rules of their time, and only
+ * what no edition ever allowed is refused.
+ */
+function orderIssues(events: ExamFile['events']): readonly Issue[] {
+  const opening = events[0]
+  const edition = (opening?.type === 'exam-opened' ? opening.edition : undefined) ?? FIRST_EDITION
+  const history = historyIssues(events).map(({ at, what }) => ({ pointer: `/events/${at}`, what }))
+  if (history.length > 0 || !isSameEdition(edition, EDITION)) return history
+  const admission = admitAll([], events, RULEBOOK)
+  return admission.ok ? [] : [{ pointer: `/events/${admission.at}`, what: admission.problem.what }]
 }

@@ -1,5 +1,6 @@
 import { type Assessment, assess, assessFindings } from '../../assess'
 import { testById } from '../../catalogue'
+import { EDITION } from '../../edition'
 import { knowledgeAt, SHIPPED } from '../../evidence/knowledge'
 import type { Finding, SourceReading } from '../../findings/finding'
 import type { Exam } from '../../record/exam'
@@ -69,6 +70,7 @@ function emptyExam(age: number | null): Exam {
     ageYears: age,
     openedAt: 0,
     openedBy: '',
+    edition: EDITION,
     symptoms: [],
     consent: 'not-asked',
     screen: {},

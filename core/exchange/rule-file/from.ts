@@ -7,7 +7,8 @@ import { RULE } from './rule-schema'
 /** Rules that were read, or everything that is wrong with the file. */
 export type ReadRules = { readonly ok: true; readonly rules: readonly TravellingRule[] } | { readonly ok: false; readonly issues: readonly Issue[] }
 
-const FILE = yup
+/** A file of own rules. */
+export const RULE_FILE = yup
   .object({
     format: yup.string().strict().oneOf([RULE_FORMAT]).required(),
     version: yup.number().strict().oneOf([RULE_VERSION]).required(),
@@ -19,7 +20,7 @@ const FILE = yup
 
 /** Read a file of own rules. Everything wrong is reported at once, with where it stands; nothing is guessed and nothing dropped. */
 export function readRuleFile(input: unknown): ReadRules {
-  const issues = issuesWith(FILE, input)
+  const issues = issuesWith(RULE_FILE, input)
   if (issues.length > 0) return { ok: false, issues }
   // Validated just above.
   const { rules } = input as { rules: readonly TravellingRule[] }

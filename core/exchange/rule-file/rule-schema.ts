@@ -1,4 +1,5 @@
 import * as yup from 'yup'
+import { jsonSchemaOf, publishedAs } from '../../vocabulary/json-schema'
 import { testById } from '../../catalogue'
 import { askable } from '../../clusters/askable'
 import { isArea } from '../../vocabulary/body-area'
@@ -64,41 +65,52 @@ const kindOf = (value: unknown): string => (typeof value === 'object' && value !
 const nobody = yup.mixed().test('known', 'is no kind of condition known here', () => false)
 
 function node(depth: number): yup.Lazy<unknown> {
-  return yup.lazy((value: unknown) => {
+  const lazy = yup.lazy((value: unknown) => {
     if (depth > DEEPEST) return yup.mixed().test('deep', 'is nested too deeply', () => false)
-    switch (kindOf(value)) {
-      case 'leaf':
-        return exact({ kind: one('leaf'), leaf: yup.lazy((leaf: unknown) => itemOf(kindOf(leaf))) })
-      case 'not':
-        return exact({ kind: one('not'), of: node(depth + 1) })
-      case 'at-least':
-        return exact({
-          kind: one('at-least'),
-          k: yup.number().strict().integer().min(1).max(30).required(),
-          of: yup
-            .array()
-            .strict()
-            .min(1)
-            .max(30)
-            .of(node(depth + 1))
-            .required(),
-        }).test('reach', 'asks for more conditions than it has', ({ k, of }) => k <= of.length)
-      case 'weighted':
-        return exact({
-          kind: one('weighted'),
-          points: yup.number().strict().moreThan(0).max(1000).required(),
-          of: yup
-            .array()
-            .strict()
-            .min(1)
-            .max(30)
-            .of(exact({ worth: yup.number().strict().moreThan(0).max(100).required(), part: node(depth + 1) }))
-            .required(),
-        }).test('reach', 'asks for more points than it has', ({ points, of }) => points <= of.reduce((sum, part) => sum + part.worth, 0))
-      default:
-        return nobody
-    }
+    return nodeOf(kindOf(value), depth)
   })
+  return publishedAs(lazy, () => ({ $ref: '#/$defs/node' }))
+}
+
+function nodeOf(kind: string, depth: number): yup.Schema {
+  switch (kind) {
+    case 'leaf':
+      return exact({
+        kind: one('leaf'),
+        leaf: publishedAs(
+          yup.lazy((leaf: unknown) => itemOf(kindOf(leaf))),
+          () => ({ $ref: '#/$defs/item' }),
+        ),
+      })
+    case 'not':
+      return exact({ kind: one('not'), of: node(depth + 1) })
+    case 'at-least':
+      return exact({
+        kind: one('at-least'),
+        k: yup.number().strict().integer().min(1).max(30).required(),
+        of: yup
+          .array()
+          .strict()
+          .min(1)
+          .max(30)
+          .of(node(depth + 1))
+          .required(),
+      }).test('reach', 'asks for more conditions than it has', ({ k, of }) => k <= of.length)
+    case 'weighted':
+      return exact({
+        kind: one('weighted'),
+        points: yup.number().strict().moreThan(0).max(1000).required(),
+        of: yup
+          .array()
+          .strict()
+          .min(1)
+          .max(30)
+          .of(exact({ worth: yup.number().strict().moreThan(0).max(100).required(), part: node(depth + 1) }))
+          .required(),
+      }).test('reach', 'asks for more points than it has', ({ points, of }) => points <= of.reduce((sum, part) => sum + part.worth, 0))
+    default:
+      return nobody
+  }
 }
 
 function itemOf(kind: string): yup.Schema {
@@ -114,9 +126,21 @@ function itemOf(kind: string): yup.Schema {
   }
 }
 
-const root = yup.lazy((value: unknown) =>
-  ['at-least', 'weighted'].includes(kindOf(value)) ? node(0) : yup.mixed().test('root', 'must be “at least” or “weighted” at its root', () => false),
+const root = publishedAs(
+  yup.lazy((value: unknown) =>
+    ['at-least', 'weighted'].includes(kindOf(value)) ? node(0) : yup.mixed().test('root', 'must be “at least” or “weighted” at its root', () => false),
+  ),
+  () => ({ oneOf: ROOTS.map((kind) => jsonSchemaOf(nodeOf(kind, 0))) }),
 )
+const ROOTS = ['at-least', 'weighted'] as const
+
+/** What the references inside the published schema of a rule point to. */
+export function ruleDefinitions() {
+  return {
+    node: { oneOf: [...ROOTS, 'not', 'leaf'].map((kind) => jsonSchemaOf(nodeOf(kind, 0))) },
+    item: { oneOf: Object.values(ITEMS).map((item) => jsonSchemaOf(item)) },
+  }
+}
 const ratio = yup.number().strict().moreThan(0).max(1000).nullable().defined()
 
 /** An own rule without its author. */

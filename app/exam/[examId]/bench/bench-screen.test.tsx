@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import { BUTTOCK, NOTHING, opened, own, soreLeg, sorePelvis } from '@/tests/people'
+import { BUTTOCK, NOTHING, opened, own, signed, soreLeg, sorePelvis } from '@/tests/people'
 import { renderAround } from '@/tests/exam-around'
 import { BenchScreen } from './bench-screen'
 
@@ -117,7 +117,7 @@ describe('the bench by keyboard', () => {
   })
 
   it('signed, it only shows', () => {
-    renderAround(sorePelvis().test('faber', 'right', [NOTHING]).then({ type: 'exam-signed' }), <BenchScreen />)
+    renderAround(signed(sorePelvis().test('faber', 'right', [NOTHING])), <BenchScreen />)
     expect(screen.getByRole('heading', { name: 'Signed' })).toBeVisible()
     expect(screen.getByRole('button', { name: /Nothing/ })).toBeDisabled()
   })

@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { useExam } from '@/ui/exam/store'
+import { useSigning } from './use-signing'
 
 /** Own words until signing, addenda after it. */
 export function NoteActions() {
@@ -11,6 +12,7 @@ export function NoteActions() {
 
 function OwnWords() {
   const { exam, record } = useExam()
+  const { signing, sign } = useSigning()
   const [asking, setAsking] = useState(false)
   return (
     <>
@@ -29,10 +31,10 @@ function OwnWords() {
       </label>
       {asking ? (
         <div className="rounded-card border border-ink bg-sheet px-4 py-3">
-          <p>After signing, nothing here changes any more; addenda can be added.</p>
+          <p>What is read now is kept as it stands. After signing nothing here changes any more; addenda can be added.</p>
           <div className="mt-3 flex gap-3">
-            <button type="button" onClick={() => record([{ type: 'exam-signed' }])} className="min-h-11 rounded-card bg-ink px-5 font-semibold text-dust">
-              Sign it
+            <button type="button" disabled={signing} onClick={() => void sign()} className="min-h-11 rounded-card bg-ink px-5 font-semibold text-dust">
+              {signing ? 'Signing' : 'Sign it'}
             </button>
             <button type="button" onClick={() => setAsking(false)} className="min-h-11 rounded-card border border-hair px-4">
               Not yet

@@ -2,9 +2,10 @@
 
 import { Copy, Download, FileJson, Printer } from 'lucide-react'
 import { useState } from 'react'
-import { noteOf } from '@/core/note/note'
+import { noteOf, noteReadAgain } from '@/core/note/note'
 import { plainText } from '@/core/note/paragraph'
 import { useExam } from '@/ui/exam/store'
+import { ReadAgain } from '@/ui/exam/read-again'
 import { NoteActions } from './note-actions'
 
 interface Props {
@@ -16,7 +17,9 @@ interface Props {
 export function NoteScreen({ who, fileName }: Props) {
   const { assessment } = useExam()
   const [copied, setCopied] = useState<string | null>(null)
-  const paragraphs = noteOf(assessment, who)
+  const { signed } = assessment.exam
+  const [again, setAgain] = useState(false)
+  const paragraphs = again ? noteReadAgain(assessment, who) : noteOf(assessment, who)
   const text = plainText(paragraphs)
   const copy = () => {
     navigator.clipboard.writeText(text).then(
@@ -35,6 +38,7 @@ export function NoteScreen({ who, fileName }: Props) {
     <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] content-start gap-8 overflow-y-auto px-6 py-5 lg:grid-cols-[minmax(0,46rem)_minmax(18rem,1fr)] print:block print:overflow-visible">
       <article aria-label="Note" className="rounded-card border border-hair bg-sheet px-5 py-5 leading-relaxed sm:px-8 sm:py-6 print:border-0">
         <h1 className="mb-4 text-3xl">Note</h1>
+        {signed && <ReadAgain signed={signed} again={again} onChange={setAgain} />}
         {paragraphs.map((p, i) => (
           <section key={i} className="mb-5">
             <h2 className="text-lg font-semibold">{p.heading}</h2>

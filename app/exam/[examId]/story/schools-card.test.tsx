@@ -2,7 +2,7 @@ import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import type { Composed } from '@/core/record/compose'
-import { BUTTOCK, sorePelvis } from '@/tests/people'
+import { BUTTOCK, signed as sign, sorePelvis } from '@/tests/people'
 import { ExamProvider, type House, useExam } from '@/ui/exam/store'
 import { SchoolsCard } from './schools-card'
 
@@ -38,9 +38,7 @@ describe('the schools of an examination', () => {
   })
 
   it('a signed examination keeps its own', () => {
-    const signed = sorePelvis()
-      .then({ type: 'schools-chosen', schools: { 'slump-order': 'neck-first' }, setting: 'referred' })
-      .then({ type: 'exam-signed' })
+    const signed = sign(sorePelvis().then({ type: 'schools-chosen', schools: { 'slump-order': 'neck-first' }, setting: 'referred' }))
     show(signed, { schools: {}, setting: 'referred' })
     expect(card()).toHaveTextContent('Neck before trunk')
     expect(screen.queryByRole('button')).toBeNull()

@@ -12,16 +12,36 @@ import { OddsLadder } from '@/ui/charts/odds-ladder'
 import { leaderOf } from '@/core/sensitivity'
 import { useIntervals } from '@/ui/board/use-intervals'
 import { useSensitivity } from '@/ui/board/use-sensitivity'
+import { ReadAgain } from '@/ui/exam/read-again'
 import { useExam } from '@/ui/exam/store'
 import { HangsOn, Leading } from './hangs-on'
 import { LevelGrid } from './level-grid'
 import { NextTests } from './next-tests'
 import { Pointers } from './pointers'
 import { RuleTree } from './rule-tree'
+import { SignedWeigh } from './signed-weigh'
 import { ThreeFigures } from './three-figures'
 
 /** Why the leading source leads, and what stands against it. */
 export function WeighScreen({ who = '' }: { readonly who?: string }) {
+  const { exam } = useExam()
+  const [again, setAgain] = useState(false)
+  const { signed } = exam
+  if (!signed?.frozen) return <LiveWeigh who={who} />
+  const choice = <ReadAgain signed={signed} again={again} onChange={setAgain} />
+  return again ? (
+    <div className="flex min-h-0 flex-1 flex-col">
+      <div className="px-6 pt-4">{choice}</div>
+      <LiveWeigh who={who} />
+    </div>
+  ) : (
+    <SignedWeigh frozen={signed.frozen} who={who}>
+      {choice}
+    </SignedWeigh>
+  )
+}
+
+function LiveWeigh({ who }: { readonly who: string }) {
   const { assessment } = useExam()
   const [chosen, setChosen] = useState<string | null>(null)
   const ranked = assessment.sources.toSorted((a, b) => figureOf(b) - figureOf(a))

@@ -5,7 +5,7 @@ import type { Clinic } from '@/core/evidence/knowledge'
 import { SHIPPED } from '@/core/evidence/knowledge'
 import { REGISTER, moves } from '@/core/evidence/register'
 import type { Composed } from '@/core/record/compose'
-import { BUTTOCK, NOTHING, opened, own, performed, soreLeg, sorePelvis } from '@/tests/people'
+import { BUTTOCK, NOTHING, opened, own, performed, signed, soreLeg, sorePelvis } from '@/tests/people'
 import { ExamProvider } from '@/ui/exam/store'
 import { Leading } from './hangs-on'
 import { WeighScreen } from './weigh-screen'
@@ -89,7 +89,7 @@ describe('level and next', () => {
   })
 
   it('a signed examination asks for nothing more', () => {
-    show(sorePelvis().test('thigh-thrust', 'right', [BUTTOCK]).then({ type: 'exam-signed' }))
+    show(signed(sorePelvis().test('thigh-thrust', 'right', [BUTTOCK])))
     expect(screen.queryByRole('region', { name: 'What next' })).toBeNull()
   })
 

@@ -1,0 +1,75 @@
+import { type Assessment, assess } from '../assess'
+import { nameOfTest } from '../catalogue/retired'
+import { EDITION } from '../edition'
+import { type Clinic, SHIPPED } from '../evidence/knowledge'
+import { writtenNote } from '../note/note'
+import type { EventContent } from '../record/event'
+import type { Exam } from '../record/exam'
+import type { Frozen, FrozenEstimate, FrozenFinding } from '../record/frozen'
+import { type SourceId, sourceOf } from '../vocabulary/source'
+import { evaluationOf } from './evaluation'
+
+/**
+ * What a signature keeps: findings, verdicts, estimates and the note, in the words and figures of this moment.
+ *
+ * From then on the examination is shown, printed, exported and audited from here, whatever the catalogue becomes.
+ */
+export function freeze(assessment: Assessment): Frozen {
+  const { rules, sources, pointers, levels } = evaluationOf(assessment)
+  const nameOf = (id: string) => sourceOf(id as SourceId).name
+  return {
+    edition: EDITION,
+    findings: assessment.findings.map(frozenFinding),
+    rules: rules.map((rule) => ({
+      ...rule,
+      name: assessment.rules.find((r) => r.cluster.id === rule.id)?.cluster.name ?? rule.id,
+      words: assessment.rules.find((r) => r.cluster.id === rule.id && r.side === rule.side)?.words ?? '',
+      asks: rule.asks ?? [],
+      grade: rule.grade ?? null,
+    })),
+    estimates: sources.map((source): FrozenEstimate => {
+      const { rule } = source
+      return {
+        ...source,
+        name: nameOf(source.id),
+        rule: rule && { id: rule.id, postTest: rule.postTest, publishedPostTest: rule.publishedPostTest ?? null },
+      }
+    }),
+    pointers: pointers.map((pointer) => ({ ...pointer, name: nameOf(pointer.id) })),
+    levels,
+    runs: assessment.exam.runs.map(({ id, test, side }) => ({ run: id, test, name: nameOfTest(test), side })),
+    note: writtenNote(assessment),
+  }
+}
+
+function frozenFinding(finding: Assessment['findings'][number]): FrozenFinding {
+  const { test, side, about, variant, run, result, why, symptom, places, intensity, readings, onsetStage, derived, checks, measures } = finding
+  return {
+    test,
+    name: nameOfTest(test),
+    side,
+    about,
+    variant,
+    run,
+    result,
+    why,
+    symptom,
+    places,
+    intensity,
+    readings: readings.map(({ source, direction, strength, why: because }) => ({ source, direction, strength, why: because })),
+    ...(measures.onset !== undefined && { onset: measures.onset }),
+    ...(measures.end !== undefined && { end: measures.end }),
+    onsetStage,
+    ...(derived && { derived }),
+    checks,
+  }
+}
+
+/**
+ * The event that signs an examination, with everything that was read until now in it.
+ *
+ * @param clinic - what the clinic knows beside what ships, as on the screen that is signed
+ */
+export function signatureOf(exam: Exam, clinic: Clinic = SHIPPED): Extract<EventContent, { type: 'exam-signed' }> {
+  return { type: 'exam-signed', frozen: freeze(assess(exam, { clinic })) }
+}

@@ -1,0 +1,67 @@
+import type { ExamEvent } from './event'
+
+/** What is wrong with a log as a log, and at which place in it. */
+export interface HistoryIssue {
+  /** From 0. */
+  readonly at: number
+  readonly what: string
+}
+
+/**
+ * Can these events have happened in this order, whatever rules stood then?
+ *
+ * For logs that were recorded with another edition: they were admitted by the rules of their time, so today's gates, ladders and
+ * questions have no say. Only what no edition ever allowed is refused.
+ *
+ * @returns every fault; none when the log holds together
+ */
+export function historyIssues(events: readonly ExamEvent[]): readonly HistoryIssue[] {
+  const issues: HistoryIssue[] = []
+  const ids = new Set<string>()
+  const undone = new Set<string>()
+  const runs = new Map<string, 'running' | 'stopped'>()
+  const symptoms = new Set<string>()
+  let signed = false
+  events.forEach((event, at) => {
+    const refuse = (what: string) => issues.push({ at, what })
+    if ((at === 0) !== (event.type === 'exam-opened')) refuse(at === 0 ? 'is not the opening of an examination' : 'opens the examination again')
+    if (ids.has(event.id)) refuse('has the id of an earlier event')
+    if (signed && event.type !== 'addendum-written') refuse('comes after the signature')
+    switch (event.type) {
+      case 'undone':
+        if (!ids.has(event.target)) refuse('takes back something that is not there')
+        else if (undone.has(event.target)) refuse('takes back what was taken back already')
+        undone.add(event.target)
+        break
+      case 'test-started':
+        if (runs.has(event.run)) refuse('starts a performance that was started before')
+        runs.set(event.run, 'running')
+        break
+      case 'stage-answered':
+        if (!runs.has(event.run)) refuse('answers a test that was not started')
+        if (event.answer.said === 'familiar' && !symptoms.has(event.answer.symptom)) refuse(`names ${event.answer.symptom}, which was not described`)
+        break
+      case 'test-stopped':
+      case 'finding-overridden':
+        if (!runs.has(event.run)) refuse('speaks of a test that was not started')
+        break
+      case 'symptom-described':
+        symptoms.add(event.symptom)
+        break
+      case 'symptom-rated':
+      case 'symptom-removed':
+        if (!symptoms.has(event.symptom)) refuse(`names ${event.symptom}, which was not described`)
+        break
+      case 'exam-signed':
+        signed = true
+        break
+      case 'addendum-written':
+        if (!signed) refuse('adds to an examination that is not signed')
+        break
+      default:
+        break
+    }
+    ids.add(event.id)
+  })
+  return issues
+}
