@@ -54,7 +54,7 @@ describe('their answers', () => {
     const [first] = cases(1, none)
     if (!first) throw new Error('One case was made.')
     const exam = { ...first.exam, symptoms: first.exam.symptoms.map((s) => ({ ...s, places: ['right-buttock' as const, 'right-calf' as const] })) }
-    for (const test of ['thigh-thrust', 'sij-distraction', 'gaenslen', 'sij-compression', 'sacral-thrust', 'faber', 'leg-raise', 'slump']) {
+    for (const test of ['thigh-thrust', 'sij-distraction', 'gaenslen', 'sij-compression', 'sacral-thrust', 'faber', 'leg-raise', 'slump'] as const) {
       const known = CATALOGUE.find((t) => t.id === test)
       if (!known) throw new Error(test)
       for (const positive of [true, false]) {

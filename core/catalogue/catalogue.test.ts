@@ -4,6 +4,7 @@ import { cellsOf, stagesOf } from '../record/outline'
 import { BODY_AREAS } from '../vocabulary/body-area'
 import { SOURCES } from '../vocabulary/source'
 import { CATALOGUE, testById } from '.'
+import { PHASES } from './phase'
 import { type ExamTest, instruct, type Stage } from './exam-test'
 import type { Points, Seen, Table } from './reading/table'
 
@@ -30,12 +31,16 @@ describe('the catalogue', () => {
     for (const test of CATALOGUE) expect(testById(test.id)).toBe(test)
   })
 
-  it('gives each test a turn of its own, a follow-on right after what it follows', () => {
-    expect(new Set(CATALOGUE.map((t) => t.turn)).size).toBe(CATALOGUE.length)
-    for (const test of CATALOGUE) {
+  it('orders them by posture and phase, a follow-on right after what it follows', () => {
+    const at = (id: string) => CATALOGUE.findIndex((t) => t.id === id)
+    for (const [i, test] of CATALOGUE.entries()) {
+      const before = CATALOGUE[i - 1]
+      if (before?.posture === test.posture) expect(PHASES.indexOf(test.phase), test.id).toBeGreaterThanOrEqual(PHASES.indexOf(before.phase))
+      const after = test.after === undefined ? undefined : testById(test.after)
+      if (after) expect([after.posture, after.phase], `${test.id} after ${after.id}`).toEqual([test.posture, test.phase])
       if (test.follows) expect(CATALOGUE[CATALOGUE.indexOf(test) - 1]?.id).toBe(test.follows)
-      if (test.chain) expect(testById(test.chain.after)?.turn, test.id).toBeLessThan(test.turn)
-      if (test.filledBy) expect(testById(test.filledBy)?.turn, test.id).toBeLessThan(test.turn)
+      if (test.chain) expect(at(test.chain.after), test.id).toBeLessThan(i)
+      if (test.filledBy) expect(at(test.filledBy), test.id).toBeLessThan(i)
     }
   })
 

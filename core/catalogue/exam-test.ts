@@ -3,7 +3,12 @@ import type { Pose } from '../vocabulary/pose'
 import type { Posture } from '../vocabulary/posture'
 import type { BodyArea } from '../vocabulary/body-area'
 import { capital } from '../vocabulary/sentence'
+import type { Kebab } from '../vocabulary/kebab'
 import { otherSide, type TestSide } from '../vocabulary/side'
+import type { Contraindication, Precaution } from './condition'
+import type { Load, LoadedPart } from './load'
+import type { Phase } from './phase'
+import type * as roll from './roll'
 import type { Reading } from './reading/reading'
 
 /** One step of a test: one movement, one question. */
@@ -23,6 +28,9 @@ export interface Stage extends StageOutline {
   readonly pose: Pose
 }
 
+/** The id of a test: what its line in the roll is called. */
+export type TestId = Kebab<keyof typeof roll>
+
 /** One school's way of doing the test. The first is the default. */
 export interface Variant extends VariantOutline {
   /** How hard and how long, where schools differ; shown on the card. */
@@ -31,10 +39,13 @@ export interface Variant extends VariantOutline {
   readonly seconds?: number
   /** The posture of this way, where it differs. */
   readonly posture?: Posture
+  /** Parts that the test loads and this variant leaves alone. */
+  readonly spares?: readonly LoadedPart[]
 }
 
 /** All that is known of one test. Data only: a clinician can read it against a textbook. */
 export interface ExamTest extends TestOutline {
+  readonly id: TestId
   /** One or two words for a chip: "thigh thrust". */
   readonly short: string
   readonly alsoCalled: readonly string[]
@@ -47,29 +58,34 @@ export interface ExamTest extends TestOutline {
   /** Structures the test stresses, most first. */
   readonly structures: readonly string[]
   readonly posture: Posture
-  /** Its place among the tests of one posture: lower first, gentler before harsher. Numbers leave room between them. */
-  readonly turn: number
+  /** Its place among the tests of one posture. */
+  readonly phase: Phase
+  /** Comes after this one of the same posture and phase, whatever the two do. */
+  readonly after?: TestId
   /** Which sides the route plans: both, better side first; or the painful side, where the published rule reads it. */
   readonly plan: 'better-side-first' | 'painful-side'
   readonly seconds: number
   /** How likely it is to stir the symptom up: 0 not at all, 3 most. */
   readonly provocative: 0 | 1 | 2 | 3
+  /** What it does to the body: gates bar by this. */
+  readonly loads: readonly Load[]
   readonly variants: readonly Variant[]
   readonly stages: readonly Stage[]
   /** What may be felt without counting; shown beside the ladder. */
   readonly doesNotCount: readonly string[]
-  /** Do not do the test when ... */
-  readonly notWith: readonly string[]
+  /** Do not do the test when ... A condition bars it wherever the condition holds; nothing else has to be edited. */
+  readonly notWith: readonly Contraindication[]
   /** Change the technique when ... */
-  readonly careWith: readonly string[]
+  readonly careWith: readonly Precaution[]
   readonly faults: readonly string[]
   readonly reading: Reading
+  readonly follows?: TestId
   /** Loads both sides although it is done on each: own pain on the other side is a finding about that side. */
   readonly loadsBoth?: true
   /** Answered already by this test when that is done on the same side; never repeated. */
-  readonly filledBy?: string
+  readonly filledBy?: TestId
   /** Offered right after this test of the same side, while that stayed quiet; a symptom there ends the chain. */
-  readonly chain?: { readonly after: string }
+  readonly chain?: { readonly after: TestId }
   /** Tests that share a cause are not independent evidence. */
   readonly shares: readonly string[]
 }

@@ -1,4 +1,5 @@
-// Every test, a line each, by anatomy. The order on the bench is each test's own `turn`.
+// Every test, a line each, by anatomy. Its id is the name of its export (`thighThrust` is `thigh-thrust`); its place in the plan is
+// its own posture, phase and gentleness.
 export { alarLigament } from './neck/alar-ligament'
 export { bearDown } from './neck/bear-down'
 export { craniocervicalFlexion } from './neck/craniocervical-flexion'

@@ -1,16 +1,16 @@
 import type { Exam } from '../record/exam'
-import type { ExamTest } from './exam-test'
+import type { ExamTest, TestId } from './exam-test'
 
 /** One answer to a question on which practitioners disagree. */
 export interface School {
   readonly id: string
   readonly name: string
   /** The way a test is done in this school, by test. A test that was begun keeps its way. */
-  readonly ways: Readonly<Record<string, string>>
+  readonly ways: Readonly<Partial<Record<TestId, string>>>
   /** Tests this school leaves out of the plan; they stay on call by name. */
-  readonly leavesOut: readonly string[]
+  readonly leavesOut: readonly TestId[]
   /** Tests this school plans although the complaint alone would not. */
-  readonly adds: readonly string[]
+  readonly adds: readonly TestId[]
 }
 
 /** A question on which practitioners disagree. The first school is the default. */
@@ -31,10 +31,10 @@ const school = (id: string, name: string, more: Partial<Omit<School, 'id' | 'nam
   ...more,
 })
 
-const PELVIC = ['sij-distraction', 'sij-compression', 'thigh-thrust', 'gaenslen', 'sacral-thrust', 'faber']
-const ARM = ['ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3']
-const LIGAMENTS = ['upper-neck-shear', 'alar-ligament', 'transverse-ligament']
-const each = (tests: readonly string[], way: string) => Object.fromEntries(tests.map((test) => [test, way]))
+const PELVIC: readonly TestId[] = ['sij-distraction', 'sij-compression', 'thigh-thrust', 'gaenslen', 'sacral-thrust', 'faber']
+const ARM: readonly TestId[] = ['ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3']
+const LIGAMENTS: readonly TestId[] = ['upper-neck-shear', 'alar-ligament', 'transverse-ligament']
+const each = (tests: readonly TestId[], way: string): School['ways'] => Object.fromEntries(tests.map((test) => [test, way]))
 
 /**
  * Every question with its schools.

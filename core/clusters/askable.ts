@@ -1,5 +1,5 @@
-import { SCREEN } from '../story/screen'
-import { FACTS } from '../story/facts'
+import { type FactId, FACTS } from '../story/facts'
+import { SCREEN, type ScreenItemId } from '../story/screen'
 
 /** A question of the story or the safety screen, as it is asked; null for a name nobody knows. */
 export function askable(id: string): string | null {
@@ -7,7 +7,7 @@ export function askable(id: string): string | null {
 }
 
 /** Every question a rule may read. */
-export const ASKABLE: readonly { readonly id: string; readonly ask: string }[] = [
+export const ASKABLE: readonly { readonly id: FactId | ScreenItemId; readonly ask: string }[] = [
   ...FACTS.map(({ id, ask }) => ({ id, ask })),
   ...SCREEN.flatMap((group) => group.items.map(({ id, ask }) => ({ id, ask }))),
 ]

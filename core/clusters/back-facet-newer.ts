@@ -7,6 +7,7 @@ export const backFacetNewer = defineCluster({
   id: 'back-facet-newer',
   name: 'Back facet, newer rule',
   source: 'facet-lumbar',
+  after: 'back-facet-older',
   holds: all([
     not(positive('repeated-movement')),
     atLeast(3, [

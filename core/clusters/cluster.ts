@@ -1,6 +1,10 @@
+import type { TestId } from '../catalogue/exam-test'
 import type { AtLeast, Rule, Weighted } from '../logic/rule'
+import type { Kebab } from '../vocabulary/kebab'
+import type { RegisterName } from '../vocabulary/register-name'
 import type { SourceId } from '../vocabulary/source'
 import type { Item } from './item'
+import type * as roll from './roll'
 
 /**
  * What kind of rule this is.
@@ -19,19 +23,27 @@ export interface Grade {
   readonly holds: Rule<Item>
 }
 
+/** The id of a rule that ships: what its line in the roll is called. */
+export type RuleId = Kebab<keyof typeof roll>
+
+/** The id of a rule a clinic wrote for itself. */
+export type OwnRuleId = `own-${string}`
+
 /** A rule: which conditions, how many, and what it is for. */
 export interface Cluster {
-  readonly id: string
+  readonly id: RuleId | OwnRuleId
   readonly name: string
   readonly source: SourceId
+  /** Comes after this one among the rules of its source. */
+  readonly after?: RuleId
   readonly holds: AtLeast<Item> | Weighted<Item>
   readonly standing: Standing
   /** Met means nothing came on: it uses the negative ratio, and says nothing when it is out of reach. */
   readonly rulesOut?: true
   /** The register's name for this rule's figures, where it is another than its id. */
-  readonly figure?: string
+  readonly figure?: TestId | RegisterName
   /** Where the study printed counts and not thresholds: the register's name for a count that has its own figure. */
-  readonly figures?: Readonly<Record<number, string>>
+  readonly figures?: Readonly<Record<number, RegisterName>>
   /** Not met says nothing: the study has no figure for it. */
   readonly failingSaysNothing?: true
   /** Grades, weakest first, where the rule says more than met or not. */

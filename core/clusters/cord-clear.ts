@@ -7,6 +7,7 @@ export const cordClear = defineCluster({
   id: 'cord-clear',
   name: 'Cord quiet',
   source: 'cord',
+  after: 'cord-five',
   holds: all(CORD_FIVE.map((item) => not(item))),
   rulesOut: true,
   beside: true,

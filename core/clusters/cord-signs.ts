@@ -2,7 +2,8 @@ import { cells } from '../catalogue/reading/table'
 import { any } from '../logic/rule'
 import { aged, observed, told } from './item'
 
-const seen = (id: string, words: string, test: string, row: string) => observed(id, words, test, cells('cord', 'sign', ['yes'], 1, [row]), 'either')
+const seen = (id: string, words: string, test: 'neuro-upper' | 'neuro-lower', row: string) =>
+  observed(id, words, test, cells('cord', 'sign', ['yes'], 1, [row]), 'either')
 
 /** The five items of the cord rule (register rows E10 and E11). Gait counts as seen or as told, the plantar response from arm or leg screen. */
 export const CORD_FIVE = [

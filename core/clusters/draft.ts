@@ -1,5 +1,6 @@
 import { leaf, not, type Rule } from '../logic/rule'
 import type { SourceId } from '../vocabulary/source'
+import type { OwnRuleId } from './cluster'
 import type { Item } from './item'
 import type { OwnRule } from './own-rule'
 
@@ -14,7 +15,7 @@ export interface DraftItem {
 
 /** A rule that is being written: one list of conditions and a threshold. */
 export interface RuleDraft {
-  readonly id: string
+  readonly id: OwnRuleId
   readonly name: string
   readonly source: SourceId
   readonly counting: 'conditions' | 'points'
@@ -30,7 +31,7 @@ export interface RuleDraft {
 type Content = Omit<OwnRule, 'by' | 'at' | 'withdrawn'>
 
 /** A new rule with this id: one condition, which its author changes. */
-export function emptyDraft(id: string): RuleDraft {
+export function emptyDraft(id: OwnRuleId): RuleDraft {
   return {
     id,
     name: '',

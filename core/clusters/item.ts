@@ -1,5 +1,8 @@
+import type { TestId } from '../catalogue/exam-test'
 import type { Seen } from '../catalogue/reading/table'
 import { type Leaf, leaf } from '../logic/rule'
+import type { FactId } from '../story/facts'
+import type { ScreenItemId } from '../story/screen'
 import type { AreaId } from '../vocabulary/body-area'
 import type { Side } from '../vocabulary/side'
 
@@ -9,7 +12,7 @@ export type ItemSide = Side | 'same' | 'either'
 /** A test brought the patient's own symptom on, or showed what it looks for. */
 export interface PositiveItem {
   readonly kind: 'positive'
-  readonly test: string
+  readonly test: TestId
   readonly side: ItemSide
 }
 
@@ -18,7 +21,7 @@ export interface ObservedItem {
   readonly kind: 'observed'
   readonly id: string
   readonly words: string
-  readonly test: string
+  readonly test: TestId
   readonly when: Seen
   readonly side: ItemSide
 }
@@ -31,7 +34,7 @@ export interface MeasuredItem {
   readonly kind: 'measured'
   readonly id: string
   readonly words: string
-  readonly test: string
+  readonly test: TestId
   readonly field: MeasuredField
   /** The stage whose trials are averaged, for `mean`. */
   readonly stage?: string
@@ -43,7 +46,7 @@ export interface MeasuredItem {
 /** The patient told it: a fact of the history, or a question of the safety screen. */
 export interface ToldItem {
   readonly kind: 'told'
-  readonly id: string
+  readonly id: FactId | ScreenItemId
   readonly words: string
   readonly answer: 'yes' | 'no'
 }
@@ -67,12 +70,12 @@ export interface PaintedItem {
 export type Item = PositiveItem | ObservedItem | MeasuredItem | ToldItem | AgeItem | PaintedItem
 
 /** The test reproduced the patient's own symptom, on the side the rule is read for unless another is given. */
-export function positive(test: string, side: ItemSide = 'same'): Leaf<Item> {
+export function positive(test: TestId, side: ItemSide = 'same'): Leaf<Item> {
   return leaf({ kind: 'positive', test, side })
 }
 
 /** This was seen during the test. */
-export function observed(id: string, words: string, test: string, when: Seen, side: ItemSide = 'same'): Leaf<Item> {
+export function observed(id: string, words: string, test: TestId, when: Seen, side: ItemSide = 'same'): Leaf<Item> {
   return leaf({ kind: 'observed', id, words, test, when, side })
 }
 
@@ -82,7 +85,7 @@ export function measured(item: Omit<MeasuredItem, 'kind' | 'side'> & Partial<Pic
 }
 
 /** The patient answers so. */
-export function told(id: string, words: string, answer: ToldItem['answer'] = 'yes'): Leaf<Item> {
+export function told(id: ToldItem['id'], words: string, answer: ToldItem['answer'] = 'yes'): Leaf<Item> {
   return leaf({ kind: 'told', id, words, answer })
 }
 
@@ -112,6 +115,6 @@ export function itemKey(item: Item): string {
 }
 
 /** The test a condition needs; null where the story answers it. */
-export function testOf(item: Item): string | null {
+export function testOf(item: Item): TestId | null {
   return item.kind === 'positive' || item.kind === 'observed' || item.kind === 'measured' ? item.test : null
 }

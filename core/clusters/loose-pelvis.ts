@@ -7,6 +7,7 @@ export const loosePelvis = defineCluster({
   id: 'loose-pelvis',
   name: 'Loose pelvis',
   source: 'sij-ligament',
+  after: 'pelvic-ligament-score',
   standing: 'pattern',
   holds: all([
     positive('active-leg-raise'),

@@ -7,6 +7,7 @@ export const neckFacetClear = defineCluster({
   id: 'neck-facet-clear',
   name: 'Neck facet clear',
   source: 'facet-cervical',
+  after: 'neck-facet',
   holds: all([not(positive('neck-segment-motion')), not(positive('neck-segment-palpation'))]),
   rulesOut: true,
   note: 'Neither manual test brings the own pain on. The study’s guide reads it as ruled out; its figure for the pair is not known.',

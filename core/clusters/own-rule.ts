@@ -1,12 +1,12 @@
 import type { AtLeast, Weighted } from '../logic/rule'
 import type { SourceId } from '../vocabulary/source'
-import type { Cluster } from './cluster'
+import type { Cluster, OwnRuleId } from './cluster'
 import type { Item } from './item'
 
 /** A rule a clinic wrote for itself. Versions are kept; the latest of an id counts, and a withdrawn one counts no more. */
 export interface OwnRule {
   /** Begins with "own-", so that it never meets a shipped one. */
-  readonly id: string
+  readonly id: OwnRuleId
   readonly name: string
   readonly source: SourceId
   readonly holds: AtLeast<Item> | Weighted<Item>

@@ -11,6 +11,7 @@ export const pelvicClear = defineCluster({
   id: 'pelvic-clear',
   name: 'Pelvic clear',
   source: 'sij-pain',
+  after: 'pelvic-four',
   holds: all([
     not(positive('sij-distraction')),
     not(positive('sij-compression')),

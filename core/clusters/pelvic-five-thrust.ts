@@ -11,6 +11,7 @@ export const pelvicFiveThrust = defineCluster({
   id: 'pelvic-five-thrust',
   name: 'Pelvic five with thrust',
   source: 'sij-pain',
+  after: 'pelvic-six',
   holds: atLeast(3, [positive('sij-distraction'), positive('thigh-thrust'), positive('gaenslen'), positive('sij-compression'), positive('sacral-thrust')]),
   note: 'Three or more of five with the sacral thrust in the place of FABER. Stronger once repeated movement did not centralise the pain.',
 })

@@ -7,6 +7,7 @@ export const pelvicFour = defineCluster({
   id: 'pelvic-four',
   name: 'Pelvic four',
   source: 'sij-pain',
+  after: 'pelvic-five-thrust',
   holds: atLeast(2, [positive('sij-distraction'), positive('thigh-thrust'), positive('sij-compression'), positive('sacral-thrust')]),
   note: 'Two or more of four, the most telling two first; stop at two.',
 })

@@ -12,6 +12,7 @@ export const pelvicSix = defineCluster({
   id: 'pelvic-six',
   name: 'Pelvic six',
   source: 'sij-pain',
+  after: 'pelvic-five',
   holds: atLeast(3, [
     positive('sij-distraction'),
     positive('sij-compression'),

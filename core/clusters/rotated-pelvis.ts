@@ -7,6 +7,7 @@ export const rotatedPelvis = defineCluster({
   id: 'rotated-pelvis',
   name: 'Rotated pelvis',
   source: 'sij-stiff',
+  after: 'stiff-pelvis',
   standing: 'pattern',
   holds: atLeast(1, [positive('pelvic-landmarks')]),
   note: 'A pattern: it points, and never gives a percentage. Landmarks by touch are poorly reliable.',

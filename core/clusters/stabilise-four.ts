@@ -8,6 +8,7 @@ export const stabiliseFour = defineCluster({
   id: 'stabilise-four',
   name: 'Stabilise four',
   source: 'instability-lumbar',
+  after: 'segment-laxity',
   standing: 'prognosis',
   holds: atLeast(3, [
     aged('under', 40),

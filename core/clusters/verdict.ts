@@ -1,3 +1,4 @@
+import type { TestId } from '../catalogue/exam-test'
 import { counted } from '../vocabulary/sentence'
 import { type Evaluated, evaluate } from '../logic/evaluate'
 import { explain, tally } from '../logic/explain'
@@ -27,11 +28,11 @@ export interface RuleVerdict {
   /** How many more answers against it would put it out of reach, at least; 0 once decided. */
   readonly breaks: number
   /** Tests that could still change it, each once, in the order they are written. */
-  readonly open: readonly string[]
+  readonly open: readonly TestId[]
   /** Questions of the story that could still change it. */
   readonly asks: readonly string[]
   /** Tests without an answer that can no longer change it. */
-  readonly spare: readonly string[]
+  readonly spare: readonly TestId[]
   readonly tree: Extract<RuleTree, { kind: 'at-least' | 'weighted' }>
   /** The highest grade that holds, where the rule has grades. */
   readonly grade: string | null

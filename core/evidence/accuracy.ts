@@ -1,3 +1,6 @@
+import type { TestId } from '../catalogue/exam-test'
+import type { OwnRuleId, RuleId } from '../clusters/cluster'
+import type { RegisterName } from '../vocabulary/register-name'
 import type { Side } from '../vocabulary/side'
 import type { SourceId } from '../vocabulary/source'
 import type { Confidence, Counts, Estimate, Study } from './study'
@@ -10,12 +13,15 @@ import type { Confidence, Counts, Estimate, Study } from './study'
  */
 export type Use = { readonly use: 'preferred' | 'shown'; readonly because: string }
 
+/** What a figure is about. */
+export type Subject = TestId | RuleId | OwnRuleId | RegisterName
+
 /** One published accuracy of one test, sign or threshold of a rule. */
 export interface Accuracy {
   /** Number in the register. */
   readonly id: string
   /** A test's, a sign's or a rule's id; null where nothing here is that test. */
-  readonly of: string | null
+  readonly of: Subject | null
   /** Only for this side, where a study scored the sides apart. */
   readonly side?: Side
   /** The source it speaks about; null where that is none of the sources here. */

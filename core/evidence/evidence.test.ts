@@ -17,8 +17,8 @@ import { SIGNS } from './signs'
 describe('the register', () => {
   it('has no id twice and speaks only of tests and rules that exist', () => {
     expect(new Set(REGISTER.map((r) => `${r.id} ${r.of}`)).size).toBe(REGISTER.length)
-    const rules = new Set(CLUSTERS.flatMap((c) => [c.id, ...(c.figure ? [c.figure] : []), ...Object.values(c.figures ?? {})]))
-    const signs = new Set(SIGNS.map((s) => s.id))
+    const rules = new Set<string>(CLUSTERS.flatMap((c) => [c.id, ...(c.figure ? [c.figure] : []), ...Object.values(c.figures ?? {})]))
+    const signs = new Set<string>(SIGNS.map((s) => s.id))
     for (const row of REGISTER) {
       if (!moves(row) || row.of === null || row.of === 'pelvic-five-thrust-no-centralisation') continue
       expect(testById(row.of) !== undefined || rules.has(row.of) || signs.has(row.of), `${row.id} is about ${row.of}`).toBe(true)

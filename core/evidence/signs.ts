@@ -1,13 +1,15 @@
 import { anyOf, cells, chose, mean, own } from '../catalogue/reading/table'
 import { type Item, measured, observed } from '../clusters/item'
+import type { TestId } from '../catalogue/exam-test'
+import type { RegisterName } from '../vocabulary/register-name'
 import type { WeighedSource } from './priors'
 
 /** Something seen in a test that has a figure of its own, apart from the test's result. */
 export interface Sign {
   /** Its name in the register. */
-  readonly id: string
+  readonly id: RegisterName
   readonly name: string
-  readonly test: string
+  readonly test: TestId
   readonly source: WeighedSource
   readonly item: Item
   /** The group whose cause it shares. */
@@ -20,11 +22,11 @@ const LOW = ['l4', 'l5', 's1', 's2']
 
 const feels = (rows?: readonly string[]) => anyOf(cells('sensation', 'touch', LESS, 1, rows), cells('sensation', 'pin', LESS, 1, rows))
 
-function sign(source: WeighedSource, test: string, id: string, name: string, when: Parameters<typeof observed>[3], shares: string | null): Sign {
+function sign(source: WeighedSource, test: TestId, id: RegisterName, name: string, when: Parameters<typeof observed>[3], shares: string | null): Sign {
   return { id, name, test, source, item: observed(id, name, test, when).leaf, shares }
 }
 
-const cord = (id: string, name: string, test: 'neuro-upper' | 'neuro-lower' = 'neuro-upper') =>
+const cord = (id: RegisterName, name: string, test: 'neuro-upper' | 'neuro-lower' = 'neuro-upper') =>
   sign('cord', test, id, name, cells('cord', 'sign', ['yes'], 1, [id]), 'cord-signs')
 
 /** Every sign with a figure. A row of the register names it; what was not looked at stays open and moves nothing. */

@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it, vi } from 'vitest'
 import { assess } from '../assess'
+import type * as Catalogue from '../catalogue'
 import { CATALOGUE } from '../catalogue'
 import { EDITION } from '../edition'
 import { noteOf, noteReadAgain } from '../note/note'
@@ -12,7 +13,7 @@ import { evaluationAsSigned } from './signed-evaluation'
 
 /** Every test with two stages more and another name, as a later release might have it. */
 vi.mock('../catalogue', async (original) => {
-  const real = await original<typeof import('../catalogue')>()
+  const real = await original<typeof Catalogue>()
   const changed = real.CATALOGUE.map((test) => {
     const last = test.stages.at(-1)
     const more = last ? ['more', 'and-more'].map((id) => ({ ...last, id, kind: 'observe' as const, choices: [{ id: 'seen', words: 'seen' }] })) : []

@@ -12,12 +12,12 @@ export function evaluationAsSigned({ edition, findings, rules, estimates, pointe
     findings: findings
       .filter((f) => sides.has(f.about))
       .map(({ test, side, about, result, readings }) => ({ test, side, ...(about !== side && { about }), result, readings })),
-    rules: rules.map(({ name: _, words: __, asks, grade, ...rule }) => ({ ...rule, ...(asks.length > 0 && { asks }), ...(grade !== null && { grade }) })),
-    sources: estimates.map(({ name: _, rule, ...estimate }) => ({
+    rules: rules.map(({ name, words, asks, grade, ...rule }) => ({ ...rule, ...(asks.length > 0 && { asks }), ...(grade !== null && { grade }) })),
+    sources: estimates.map(({ name, rule, ...estimate }) => ({
       ...estimate,
       rule: rule && { id: rule.id, postTest: rule.postTest, ...(rule.publishedPostTest !== null && { publishedPostTest: rule.publishedPostTest }) },
     })),
-    pointers: pointers.map(({ name: _, ...pointer }) => pointer),
+    pointers: pointers.map(({ name, ...pointer }) => pointer),
     levels,
   }
 }

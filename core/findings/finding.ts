@@ -1,3 +1,4 @@
+import type { TestId } from '../catalogue/exam-test'
 import type { SymptomId } from '../record/answer'
 import type { Place } from '../vocabulary/body-area'
 import type { Degrees } from '../vocabulary/degrees'
@@ -28,7 +29,7 @@ export interface SourceReading {
 
 /** The meaning of one performance of one test, for one side. */
 export interface Finding {
-  readonly test: string
+  readonly test: TestId
   /** The tested side, as the test is named; for a test without a side of its own, where the own pain came on. */
   readonly side: Side
   /** The side the finding speaks about. Another than `side` only where one leg's test answers for the other. */

@@ -2,13 +2,14 @@ import { describe, expect, it } from 'vitest'
 import { BUTTOCK, NOTHING, STRETCH, opened, own, soreLeg, sorePelvis } from '../../tests/people'
 import { CATALOGUE, testById } from '../catalogue'
 import type { Answer } from '../record/answer'
+import type { TestId } from '../catalogue/exam-test'
 import type { Composed } from '../record/compose'
 import { nextStage } from '../record/ladder'
 import type { Side } from '../vocabulary/side'
 import { findingFor, findingsOf } from './findings'
 
-const found = (record: Composed, test: string, side: Side) => findingFor(findingsOf(record.exam, { testById, all: CATALOGUE }), test, side)
-const pelvic = (answer: Answer, test = 'thigh-thrust') => found(sorePelvis().test(test, 'right', [answer]), test, 'right')
+const found = (record: Composed, test: TestId, side: Side) => findingFor(findingsOf(record.exam, { testById, all: CATALOGUE }), test, side)
+const pelvic = (answer: Answer, test: TestId = 'thigh-thrust') => found(sorePelvis().test(test, 'right', [answer]), test, 'right')
 const points = (f: ReturnType<typeof found>) => f?.readings.map((r) => `${r.direction} ${r.source}`)
 
 describe('pelvic provocation', () => {
@@ -177,7 +178,7 @@ describe('side with side, and seated with supine', () => {
     const seated = soreLeg()
       .test('seated-leg-raise', 'left', [{ said: 'nothing', end: 90 }, NOTHING, NOTHING])
       .test('leg-raise', 'left', [own(['left-calf'], 6, 40)])
-    for (const test of ['seated-leg-raise', 'leg-raise']) {
+    for (const test of ['seated-leg-raise', 'leg-raise'] as const) {
       expect(found(seated, test, 'left')?.checks.join(' ')).toMatch('90° without complaint seated, 40° supine. Recheck technique')
     }
   })

@@ -1,4 +1,4 @@
-import type { ExamTest } from '../catalogue/exam-test'
+import type { ExamTest, TestId } from '../catalogue/exam-test'
 import { type Answer, angleOf } from '../record/answer'
 import type { Exam, Run } from '../record/exam'
 import { nextStage } from '../record/ladder'
@@ -70,7 +70,7 @@ function overridden(finding: Finding, exam: Exam): Finding {
  *
  * @param about - the side it speaks about; the tested side when absent
  */
-export function findingFor(findings: readonly Finding[], test: string, side: Side, about: Side = side): Finding | undefined {
+export function findingFor(findings: readonly Finding[], test: TestId, side: Side, about: Side = side): Finding | undefined {
   return indexOf(findings).get(`${test} ${side} ${about}`)
 }
 

@@ -1,3 +1,4 @@
+import type { TestId } from '../catalogue/exam-test'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { BUTTOCK, NOTHING, opened, own, performed, soreLeg, sorePelvis } from '../../tests/people'
@@ -173,7 +174,7 @@ describe('the order of the search', () => {
   })
 })
 
-function plansFor(record: Composed, test: string): boolean {
+function plansFor(record: Composed, test: TestId): boolean {
   return assess(record.exam).rules.some((r) => r.state === 'open' && plans(r.cluster, record.exam) && r.open.includes(test))
 }
 

@@ -1,5 +1,5 @@
 import { CATALOGUE, testById } from '../catalogue'
-import { type ExamTest, SPINE } from '../catalogue/exam-test'
+import { type ExamTest, SPINE, type TestId } from '../catalogue/exam-test'
 import type { Assessment } from '../assess'
 import { schoolOf, schoolsOf, schoolWay } from '../catalogue/schools'
 import { asksFor } from '../clusters/asks-for'
@@ -56,7 +56,7 @@ export function routeOf(assessment: Assessment, { turns }: RouteWith = {}): read
 }
 
 /** Tests whose recorded negative is worth having whatever the complaint turns out to be. */
-const BASELINE = new Set(['slump', 'leg-raise', 'ulnt-1', 'neuro-upper', 'neuro-lower'])
+const BASELINE: ReadonlySet<TestId> = new Set<TestId>(['slump', 'leg-raise', 'ulnt-1', 'neuro-upper', 'neuro-lower'])
 
 /** Is this test part of the recorded baseline? */
 export function isBaseline(test: Pick<ExamTest, 'id'>): boolean {
@@ -226,7 +226,7 @@ function applies(test: ExamTest, side: TestSide, exam: Exam): boolean {
 }
 
 /** The latest performance of a test on a side. */
-export function lastRun(exam: Pick<Exam, 'runs'>, test: string, side: TestSide): Run | undefined {
+export function lastRun(exam: Pick<Exam, 'runs'>, test: TestId, side: TestSide): Run | undefined {
   return exam.runs.findLast((run) => run.test === test && run.side === side)
 }
 

@@ -6,7 +6,7 @@ const direction = oneOf('for', 'against')
 const result = oneOf('positive', 'negative', 'inconclusive', 'not-applicable')
 const line = words(4000)
 const name = words(300)
-const list = <T>(max: number, of: yup.ISchema<T>) => yup.array().strict().defined().max(max).of(of)
+const list = <T>(max: number, of: yup.ISchema<T, yup.AnyObject>) => yup.array().strict().defined().max(max).of(of)
 const figure = yup.number().strict().min(0).nullable().defined()
 
 /** The shape of an edition. */

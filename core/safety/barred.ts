@@ -1,27 +1,35 @@
-import { CATALOGUE, testById } from '../catalogue'
+import { testById, testsSharing } from '../catalogue'
+import type { ConditionId } from '../catalogue/condition'
+import type { ExamTest, TestId } from '../catalogue/exam-test'
+import { isLoadedAmong, type LoadsAmong } from '../catalogue/load'
 import type { Gate } from './gate'
 
+/** What the ligament tests of the upper neck share. */
+export const LIGAMENT = 'upper-neck-ligament'
+
 /** The ligament tests of the upper neck: only a halt is about them, since other gates ask for them. */
-export const LIGAMENT_TESTS: readonly string[] = ['upper-neck-shear', 'alar-ligament', 'transverse-ligament']
+export const LIGAMENT_TESTS: readonly TestId[] = testsSharing(LIGAMENT)
 
-/** Tests that load the neck whatever the way they are done. */
-const ALWAYS: ReadonlySet<string> = new Set([
-  ...CATALOGUE.map((t) => t.id).filter((id) => id.startsWith('neck-')),
-  'flexion-rotation',
-  'hold-relax',
-  'shoulder-depression',
-  'craniocervical-flexion',
-  'arm-pulse-inspiration',
-])
+/** Anything that loads or moves the neck. */
+export const NECK: LoadsAmong = { parts: ['neck', 'upper-neck'] }
 
-/** Ways of other tests that leave the neck alone; their other ways load it. */
-const WITHOUT_NECK = 'without-neck'
-const HAVE_NECK_STEPS: ReadonlySet<string> = new Set(['slump', 'ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3'])
+/** Anything but a light load on pelvis or low back: what a possible fracture forbids. */
+export const PELVIS_OR_BACK: LoadsAmong = { parts: ['pelvis', 'low-back'], from: 'moderate' }
 
-/** Does this way of doing the test load or move the neck? */
+/** Anything that moves or loads a leg. */
+export const LEG: LoadsAmong = { parts: ['leg', 'hip'] }
+
+/** Forceful presses and levers, wherever they are given. */
+export const FORCEFUL: LoadsAmong = {
+  parts: ['neck', 'upper-neck', 'low-back', 'pelvis', 'hip', 'abdomen'],
+  ways: ['compression', 'thrust', 'rotation', 'pressing', 'shear'],
+  from: 'strong',
+}
+
+/** Does this variant of the test load or move the neck? */
 export function loadsNeck(test: string, variant: string): boolean {
-  if (ALWAYS.has(test)) return true
-  return HAVE_NECK_STEPS.has(test) && !variant.startsWith(WITHOUT_NECK)
+  const known = testById(test)
+  return known !== undefined && isLoadedAmong(known.loads, NECK, sparedBy(known, variant))
 }
 
 /**
@@ -29,10 +37,24 @@ export function loadsNeck(test: string, variant: string): boolean {
  *
  * @param because - what closed the gate; a repeat is barred only for the test that did
  */
-export function isBarred(gate: Pick<Gate, 'bars' | 'strength'>, test: string, variant: string, because: readonly string[] = []): boolean {
-  const { bars } = gate
-  if ('neckLoad' in bars) return loadsNeck(test, variant) || (gate.strength === 'halt' && LIGAMENT_TESTS.includes(test))
+export function isBarred(gate: Pick<Gate, 'bars' | 'carries'>, test: string, variant: string, because: readonly string[] = []): boolean {
+  const { bars, carries = [] } = gate
+  if ('all' in bars) return true
+  const known = testById(test)
+  if (!known) return false
+  const spared = sparedBy(known, variant)
+  if (carries.some((condition) => isNamedBy(known, condition, spared))) return true
+  if ('loading' in bars) return !(bars.but !== undefined && known.shares.includes(bars.but)) && isLoadedAmong(known.loads, bars.loading, spared)
   if ('repeats' in bars) return because.includes(test)
-  if ('provoking' in bars) return (testById(test)?.provocative ?? 0) > 0
-  return bars.tests === 'all' || bars.tests.includes(test)
+  return 'provoking' in bars && known.provocative > 0
+}
+
+/** Does the card of this test name the condition, for a variant that spares these parts? */
+function isNamedBy(test: ExamTest, condition: ConditionId, spared: ReturnType<typeof sparedBy>): boolean {
+  const forbids = test.notWith.some((c) => 'when' in c && c.when === condition && !(c.unlessSpared !== undefined && spared.includes(c.unlessSpared)))
+  return forbids || test.careWith.some((c) => 'when' in c && c.when === condition)
+}
+
+function sparedBy(test: ExamTest, variant: string) {
+  return test.variants.find((v) => v.id === variant)?.spares ?? []
 }

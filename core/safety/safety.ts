@@ -9,7 +9,7 @@ import { sidesOf } from '../record/outline'
 import { SIDES } from '../vocabulary/side'
 import { GATES } from '.'
 import { isBarred } from './barred'
-import type { Gate, OnScreen, When } from './gate'
+import type { Gate, OnScreen, ScreenFact, When } from './gate'
 import { askedItems } from '../story/screen'
 import { isIn } from './state'
 
@@ -43,7 +43,7 @@ export function closedGates(exam: Exam): readonly ClosedGate[] {
 function reasonsFor(when: When, exam: Exam, findings: () => readonly Finding[]): readonly string[] {
   if ('of' in when) return onScreen(when, exam)
   if ('positive' in when) return when.positive.filter((test) => wasPositive(test, exam, findings))
-  if ('warning' in when) return exam.warnings.map((w) => w.sign).filter((sign) => when.warning.includes(sign))
+  if ('warning' in when) return exam.warnings.map((w) => w.sign).filter((sign) => when.warning.some((known) => known === sign))
   if ('state' in when) return isIn(when.state, exam) ? [when.state] : []
   if (when.school && schoolOf(exam, when.school.question)?.id !== when.school.school) return []
   return when.seen.flatMap(({ test, when: seen }) => {
@@ -53,17 +53,14 @@ function reasonsFor(when: When, exam: Exam, findings: () => readonly Finding[]):
 }
 
 function onScreen(when: OnScreen, exam: Exam): readonly string[] {
-  const yes = (item: string) => exam.screen[item] === 'yes' || drawnFromAge(item, exam)
+  const yes = (item: ScreenFact) => exam.screen[item] === 'yes' || drawnFromAge(item, exam)
   const because = when.of.filter(yes)
   const { and = [], andAny } = when
   const short = because.length < when.atLeast || !and.every(yes) || (andAny !== undefined && !andAny.some(yes))
   return short ? [] : because
 }
 
-/** Facts that follow from the age, so that nobody is asked for them. */
-export const AGE_FACTS = ['age-65', 'age-over-50', 'age-over-50-new', 'age-over-70'] as const
-
-function drawnFromAge(item: string, { ageYears, screen }: Exam): boolean {
+function drawnFromAge(item: ScreenFact, { ageYears, screen }: Exam): boolean {
   if (ageYears === null) return false
   switch (item) {
     case 'age-65':

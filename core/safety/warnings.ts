@@ -7,3 +7,5 @@ export const WARNINGS = [
   { id: 'both-legs-now', words: 'Both legs at once' },
   { id: 'saddle-now', words: 'In the saddle' },
 ] as const
+
+export type WarningId = (typeof WARNINGS)[number]['id']

@@ -3,7 +3,7 @@ import type { SourceId } from '../vocabulary/source'
 
 /** A question of the history whose answer points somewhere. What nothing reads is not asked. */
 export interface Fact {
-  readonly id: string
+  readonly id: FactId
   readonly ask: string
   /** The answer that points, where to, and why; the other answer says nothing. */
   readonly points: { readonly on: 'yes' | 'no'; readonly source: SourceId; readonly because: string }
@@ -15,15 +15,14 @@ const OLDER = 'an item of the older lumbar facet rule, which later studies did n
 const NEWER = 'an item of the newer lumbar facet rule, which later studies did not confirm'
 const SCORE = 'an item of the posterior pelvic ligament score'
 
-const facet = (id: string, ask: string, on: 'yes' | 'no', because: string): Fact => ({
+const facet = <const Id extends string>(id: Id, ask: string, on: 'yes' | 'no', because: string) => ({
   id,
   ask,
-  points: { on, source: 'facet-lumbar', because: `“${ask}” ${on}: ${because}` },
-  zones: ['low-back'],
+  points: { on, source: 'facet-lumbar' as const, because: `“${ask}” ${on}: ${because}` },
+  zones: ['low-back' as const],
 })
 
-/** Questions of the history, each asked only where its answer points somewhere. */
-export const FACTS: readonly Fact[] = [
+const QUESTIONS = [
   {
     id: 'hand-on-head',
     ask: 'Do you rest or sleep with the hand on top of the head to ease it?',
@@ -49,4 +48,10 @@ export const FACTS: readonly Fact[] = [
     points: { on: 'yes', source: 'sij-ligament', because: `sitting on a chair brings it on: ${SCORE}` },
     zones: ['pelvis'],
   },
-]
+] as const
+
+/** The id of a question of the history. */
+export type FactId = (typeof QUESTIONS)[number]['id']
+
+/** Questions of the history, each asked only where its answer points somewhere. */
+export const FACTS: readonly Fact[] = QUESTIONS

@@ -1,8 +1,8 @@
 /** One question of the safety screen, read aloud as it stands. */
 export interface ScreenItem {
-  readonly id: string
+  readonly id: ScreenItemId
   /** Asked only when this one was answered yes. */
-  readonly onlyIf?: string
+  readonly onlyIf?: ScreenItemId
   readonly ask: string
 }
 
@@ -15,8 +15,8 @@ export interface ScreenGroup {
   readonly items: readonly ScreenItem[]
 }
 
-/** The safety screen, in the order it is read. Only questions that some gate uses are asked. */
-export const SCREEN: readonly ScreenGroup[] = [
+// Only questions that some gate uses are asked.
+const QUESTIONS = [
   {
     id: 'saddle',
     name: 'Saddle and sphincters',
@@ -148,7 +148,13 @@ export const SCREEN: readonly ScreenGroup[] = [
       { id: 'eye-skin-bowel', ask: 'An inflamed eye, psoriasis or an inflamed bowel?' },
     ],
   },
-]
+] as const
+
+/** The id of a question of the screen. */
+export type ScreenItemId = (typeof QUESTIONS)[number]['items'][number]['id']
+
+/** The safety screen, in the order it is read. */
+export const SCREEN: readonly ScreenGroup[] = QUESTIONS
 
 /** The items that are asked as the answers stand: those that hang on another only once that is a yes. */
 export function askedItems(screen: Readonly<Record<string, 'yes' | 'no'>>): readonly ScreenItem[] {

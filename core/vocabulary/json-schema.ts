@@ -22,7 +22,7 @@ export function jsonSchemaOf(schema: yup.ISchema<unknown>): Json {
   const published = PUBLISHED.get(schema)?.()
   if (published) return published
   if (!yup.isSchema(schema) || !('spec' in schema)) return {}
-  const whole = schema as yup.Schema
+  const whole: yup.Schema = schema
   const { nullable } = whole.spec
   const json = plain(whole)
   if (!nullable) return json
@@ -35,18 +35,18 @@ function plain(schema: yup.Schema): Json {
     const types = (schema.spec as unknown as { readonly types: readonly yup.ISchema<unknown>[] }).types
     return { type: 'array', prefixItems: types.map(jsonSchemaOf), minItems: types.length, maxItems: types.length }
   }
-  const { oneOf, tests } = schema.describe() as yup.SchemaDescription
+  const { oneOf, tests } = schema.describe()
   const values = oneOf.filter((value) => value !== null)
   if (values.length === 1) return { const: values[0] }
   if (values.length > 1) return { enum: values }
   const limit = (name: string) => tests.find((t) => t.name === name)?.params
-  if (schema instanceof yup.ObjectSchema) return objectSchema(schema)
+  if (schema instanceof yup.ObjectSchema) return objectSchema(schema.fields as Fields)
   if (schema instanceof yup.ArraySchema) {
     return {
       type: 'array',
       ...number('minItems', limit('min')?.min),
       ...number('maxItems', limit('max')?.max),
-      ...(schema.innerType && { items: jsonSchemaOf(schema.innerType as yup.ISchema<unknown>) }),
+      ...(schema.innerType && { items: jsonSchemaOf(schema.innerType) }),
     }
   }
   if (schema instanceof yup.NumberSchema) {
@@ -66,7 +66,7 @@ function plain(schema: yup.Schema): Json {
     const min = limit('min')?.min ?? (isRequired(schema) ? 1 : undefined)
     return {
       type: 'string',
-      ...(pattern !== undefined && { pattern: String(pattern).replace(/^\/|\/[a-z]*$/g, '') }),
+      ...(pattern instanceof RegExp && { pattern: pattern.source }),
       ...(pattern === undefined && number('minLength', min)),
       ...number('maxLength', limit('max')?.max),
     }
@@ -76,11 +76,13 @@ function plain(schema: yup.Schema): Json {
 
 /** Yup's "required" refuses an empty text as well. */
 function isRequired(schema: yup.Schema): boolean {
-  return schema.spec.optional === false && !schema.isValidSync('')
+  return !schema.spec.optional && !schema.isValidSync('')
 }
 
-function objectSchema(schema: yup.ObjectSchema<yup.Maybe<yup.AnyObject>>): Json {
-  const fields = Object.entries(schema.fields) as readonly (readonly [string, yup.ISchema<unknown>])[]
+type Fields = Readonly<Record<string, yup.ISchema<unknown>>>
+
+function objectSchema(all: Fields): Json {
+  const fields = Object.entries(all)
   const required = fields.filter(([, field]) => isAsked(field)).map(([name]) => name)
   return {
     type: 'object',
@@ -93,9 +95,7 @@ function objectSchema(schema: yup.ObjectSchema<yup.Maybe<yup.AnyObject>>): Json 
 /** A lazy part always stands for something that has to be there. */
 function isAsked(field: yup.ISchema<unknown>): boolean {
   if (!('spec' in field)) return true
-  const { optional } = (field as yup.Schema).spec
-  if (optional === undefined) return !(field as yup.Schema).isValidSync(undefined)
-  return !optional
+  return !(field as yup.Schema).spec.optional
 }
 
 function number(name: string, value: unknown): Json {

@@ -1,6 +1,6 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { BUTTOCK, NOTHING, opened, own, soreLeg, sorePelvis } from '@/tests/people'
 import { renderAround } from '@/tests/exam-around'
 import { NoteScreen } from './note/note-screen'
@@ -74,6 +74,8 @@ describe('weigh', () => {
 
 describe('the note', () => {
   it('keeps own words apart, asks before signing, and then takes addenda only', async () => {
+    // Without workers the signature is computed in the page.
+    vi.stubGlobal('Worker', undefined)
     renderAround(sorePelvis().test('faber', 'right', [NOTHING]), <NoteScreen who="A person, 43." fileName="note.txt" />)
     await userEvent.type(screen.getByLabelText(/Your own words/), 'seen twice')
     await userEvent.tab()
@@ -83,8 +85,14 @@ describe('the note', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Not yet' }))
     await userEvent.click(screen.getByRole('button', { name: 'Sign' }))
     await userEvent.click(screen.getByRole('button', { name: 'Sign it' }))
+    expect(await screen.findByText(/As it was signed/)).toBeVisible()
     await userEvent.type(screen.getByLabelText('Addendum'), 'rang on Monday')
     await userEvent.click(screen.getByRole('button', { name: 'Add it' }))
     expect(note).toHaveTextContent('Addendumrang on Monday')
+    // Reading it again is another view, and says so.
+    await userEvent.click(screen.getByRole('button', { name: 'Read again with today’s rules' }))
+    expect(note).toHaveTextContent('This is not what was signed')
+    await userEvent.click(screen.getByRole('button', { name: 'Show what was signed' }))
+    vi.unstubAllGlobals()
   })
 })

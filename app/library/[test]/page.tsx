@@ -3,6 +3,7 @@ import Link from 'next/link'
 import { notFound } from 'next/navigation'
 import { connection } from 'next/server'
 import { testById } from '@/core/catalogue'
+import { contraindicationWords, precautionWords } from '@/core/catalogue/condition'
 import { asksFor } from '@/core/clusters/asks-for'
 import { knowledgeAt } from '@/core/evidence/knowledge'
 import { rowsOf } from '@/core/evidence/register'
@@ -47,8 +48,8 @@ export default async function TestPage({ params }: Props) {
         <div className="mt-8 grid gap-x-10 gap-y-6 md:grid-cols-2">
           <List title="Does not count" items={test.doesNotCount} />
           <List title="Common faults" items={test.faults} />
-          <List title="Not with" items={test.notWith} />
-          <List title="With care" items={test.careWith} />
+          <List title="Not with" items={test.notWith.map(contraindicationWords)} />
+          <List title="With care" items={test.careWith.map(precautionWords)} />
         </div>
         {rules.length > 0 && (
           <section className="mt-8">

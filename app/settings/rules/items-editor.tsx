@@ -1,6 +1,7 @@
 'use client'
 
-import { CATALOGUE } from '@/core/catalogue'
+import { CATALOGUE, isTestId } from '@/core/catalogue'
+import type { TestId } from '@/core/catalogue/exam-test'
 import { ASKABLE, askable } from '@/core/clusters/askable'
 import type { DraftItem, RuleDraft } from '@/core/clusters/draft'
 import { type Item, type ItemSide, type MeasuredField, type MeasuredItem, testOf } from '@/core/clusters/item'
@@ -146,8 +147,15 @@ function ItemFields({ item, at, onChange }: { readonly item: Item; readonly at: 
     const next = { ...item, ...part }
     onChange({ ...next, words: measureWords(next.test, next.field, next.is, next.value) })
   }
-  const testChoice = (onTest: (test: string) => void) => (
-    <select aria-label={label('test')} value={testOf(item) ?? ''} onChange={(e) => onTest(e.target.value)} className={`${FIELD} max-w-64`}>
+  const testChoice = (onTest: (test: TestId) => void) => (
+    <select
+      aria-label={label('test')}
+      value={testOf(item) ?? ''}
+      onChange={(e) => {
+        if (isTestId(e.target.value)) onTest(e.target.value)
+      }}
+      className={`${FIELD} max-w-64`}
+    >
       {TESTS.map((test) => (
         <option key={test.id} value={test.id}>
           {test.name}
@@ -211,7 +219,10 @@ function ItemFields({ item, at, onChange }: { readonly item: Item; readonly at: 
           <select
             aria-label={label('question')}
             value={item.id}
-            onChange={(e) => onChange({ ...item, id: e.target.value, words: (askable(e.target.value) ?? '').slice(0, 120) })}
+            onChange={(e) => {
+              const asked = ASKABLE.find((q) => q.id === e.target.value)
+              if (asked) onChange({ ...item, id: asked.id, words: asked.ask.slice(0, 120) })
+            }}
             className={`${FIELD} max-w-md`}
           >
             {ASKABLE.map((q) => (

@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
 import { allOf, chose, line, otherwise, own, pointsTo, speaksFor, table, way } from '../reading/table'
 import { load, observe } from '../stages'
+import { on } from '../load'
 
 const POSE = {
   ...close(SITTING_FRONT),
@@ -25,11 +26,12 @@ export const armPulseInspiration = defineTest({
   purpose: 'Looks for narrowing at the thoracic outlet: own symptom, with the pulse dropping.',
   structures: ['scalene gap', 'subclavian artery', 'lower brachial plexus'],
   posture: 'sitting',
-  turn: 13,
+  phase: 'outlet',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 40,
   provocative: 1,
+  loads: [on('neck', 'rotation', 'light'), on('upper-neck', 'rotation', 'light'), on('arm', 'movement', 'light')],
   variants: [
     { id: 'symptom', name: 'Counts with the own symptom' },
     { id: 'pulse-alone', name: 'A dropped pulse alone counts', how: 'Many healthy people lose the pulse.' },
@@ -41,8 +43,8 @@ export const armPulseInspiration = defineTest({
     }),
   ],
   doesNotCount: ['a dropped pulse alone: common in healthy people', 'a stretch at the front of the neck'],
-  notWith: ['suspected upper-neck laxity'],
-  careWith: ['dizziness that was looked into'],
+  notWith: [{ when: 'upper-neck-laxity' }],
+  careWith: [{ when: 'dizziness-known' }],
   faults: ['pulse felt too hard', 'breath not held'],
   reading: table({
     source: 'outlet',

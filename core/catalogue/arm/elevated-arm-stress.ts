@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
 import { allOf, chose, line, otherwise, own, pointsTo, speaksFor, table, way } from '../reading/table'
 import { load, observe } from '../stages'
+import { on } from '../load'
 
 const UP = { out: 92, bend: 88, upperSeen: 1, foreSeen: 1 } as const
 const POSE = { ...close(SITTING_FRONT), nearArm: UP, farArm: UP, contacts: [] } as const
@@ -18,11 +19,13 @@ export const elevatedArmStress = defineTest({
   purpose: 'Holds both arms up for up to three minutes; logs the second and the side of the first own symptom.',
   structures: ['thoracic outlet', 'brachial plexus', 'subclavian vessels'],
   posture: 'sitting',
-  turn: 14,
+  phase: 'outlet',
+  after: 'arm-pulse-inspiration',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 180,
   provocative: 2,
+  loads: [on('shoulder', 'movement', 'moderate'), on('arm', 'contraction', 'moderate')],
   variants: [
     { id: 'symptom', name: 'Own symptom, or unable to finish' },
     { id: 'breath-held', name: 'With a breath held 30 to 40 s part-way' },
@@ -54,7 +57,7 @@ export const elevatedArmStress = defineTest({
   ],
   doesNotCount: ['tired shoulders on both sides', 'a weaker pulse alone'],
   notWith: [],
-  careWith: ['sore shoulders'],
+  careWith: [{ judged: 'sore shoulders' }],
   faults: ['arms sinking forward', 'the second not logged'],
   reading: table({
     source: 'outlet',

@@ -1,6 +1,7 @@
 import { defineTest } from '../exam-test'
 import { ARM_FAULTS, ARM_PULLS, armPose, brachialTension, GIRDLE_DOWN, neckSchools, neckStages, ON_HAND } from '../reading/brachial-tension'
 import { load } from '../stages'
+import { on } from '../load'
 
 const OUT = { out: 92, bend: 84, upperSeen: 1, foreSeen: 0.9 }
 const END = { out: 92, bend: 12, upperSeen: 1, foreSeen: 1 }
@@ -17,11 +18,12 @@ export const ulnt1 = defineTest({
   purpose: 'Tightens the median nerve and the roots C5 to C7 joint by joint; the neck parts root from the rest.',
   structures: ['median nerve', 'brachial plexus', 'roots C5 to C7'],
   posture: 'supine',
-  turn: 52,
+  phase: 'nerve',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 90,
   provocative: 2,
+  loads: [on('arm', 'tension', 'moderate'), on('shoulder', 'bending', 'moderate'), on('neck', 'bending', 'light'), on('upper-neck', 'movement', 'light')],
   variants: [
     ...neckSchools('', 'elbow before wrist', ['girdle', 'abduct', 'turn-out', 'elbow', 'wrist']),
     ...neckSchools('elbow-last', 'elbow last', ['girdle', 'abduct', 'supinate', 'wrist-first', 'turn-out', 'elbow']),
@@ -44,8 +46,8 @@ export const ulnt1 = defineTest({
     ...neckStages(END, HANDS),
   ],
   doesNotCount: ARM_PULLS,
-  notWith: ['suspected fracture or shoulder dislocation'],
-  careWith: ['an irritable arm: cradle it, no overpressure, once'],
+  notWith: [{ when: 'fracture' }, { judged: 'shoulder dislocation' }],
+  careWith: [{ when: 'irritable', then: 'cradle the arm, no overpressure, once' }],
   faults: ARM_FAULTS,
   reading: brachialTension(['neck-placed', 'girdle'], '° short of straight'),
   shares: ['brachial-tension'],

@@ -1,6 +1,7 @@
 import { defineTest } from '../exam-test'
 import { ARM_FAULTS, ARM_PULLS, armPose, brachialTension, GIRDLE_DOWN, neckSchools, neckStages, ON_HAND } from '../reading/brachial-tension'
 import { load } from '../stages'
+import { on } from '../load'
 
 const STRAIGHT = { out: 18, bend: 0, upperSeen: 1, foreSeen: 1 }
 const END = { out: 58, bend: 0, upperSeen: 1, foreSeen: 1 }
@@ -17,11 +18,13 @@ export const ulnt2a = defineTest({
   purpose: 'Tightens the median nerve from the girdle, for shoulders that do not go out far.',
   structures: ['median nerve', 'brachial plexus', 'roots C5 to T1'],
   posture: 'supine',
-  turn: 53,
+  phase: 'nerve',
+  after: 'ulnt-1',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 90,
   provocative: 2,
+  loads: [on('arm', 'tension', 'moderate'), on('shoulder', 'bending', 'moderate'), on('neck', 'bending', 'light'), on('upper-neck', 'movement', 'light')],
   variants: neckSchools('', '', ['girdle', 'elbow', 'turn-out', 'hand', 'abduct']),
   stages: [
     load(
@@ -39,8 +42,8 @@ export const ulnt2a = defineTest({
     ...neckStages(END, HANDS),
   ],
   doesNotCount: ARM_PULLS,
-  notWith: ['suspected fracture or shoulder dislocation'],
-  careWith: ['an irritable arm: cradle it, no overpressure, once'],
+  notWith: [{ when: 'fracture' }, { judged: 'shoulder dislocation' }],
+  careWith: [{ when: 'irritable', then: 'cradle the arm, no overpressure, once' }],
   faults: ARM_FAULTS,
   reading: brachialTension(['neck-placed', 'girdle'], '° of abduction'),
   shares: ['brachial-tension'],

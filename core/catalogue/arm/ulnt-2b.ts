@@ -1,6 +1,7 @@
 import { defineTest } from '../exam-test'
 import { ARM_FAULTS, ARM_PULLS, armPose, brachialTension, GIRDLE_DOWN, neckSchools, neckStages, ON_HAND } from '../reading/brachial-tension'
 import { load } from '../stages'
+import { on } from '../load'
 
 const STRAIGHT = { out: 18, bend: 0, upperSeen: 1, foreSeen: 1 }
 const END = { out: 58, bend: 0, upperSeen: 1, foreSeen: 1 }
@@ -17,11 +18,13 @@ export const ulnt2b = defineTest({
   purpose: 'Tightens the radial nerve and the roots C5 to C8.',
   structures: ['radial nerve', 'brachial plexus', 'roots C5 to C8'],
   posture: 'supine',
-  turn: 54,
+  phase: 'nerve',
+  after: 'ulnt-2a',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 90,
   provocative: 2,
+  loads: [on('arm', 'tension', 'moderate'), on('shoulder', 'bending', 'moderate'), on('neck', 'bending', 'light'), on('upper-neck', 'movement', 'light')],
   variants: neckSchools('', '', ['girdle', 'elbow', 'turn-in', 'hand', 'abduct']),
   stages: [
     load(
@@ -39,8 +42,8 @@ export const ulnt2b = defineTest({
     ...neckStages(END, HANDS),
   ],
   doesNotCount: ARM_PULLS,
-  notWith: ['suspected fracture or shoulder dislocation'],
-  careWith: ['an irritable arm: cradle it, no overpressure, once'],
+  notWith: [{ when: 'fracture' }, { judged: 'shoulder dislocation' }],
+  careWith: [{ when: 'irritable', then: 'cradle the arm, no overpressure, once' }],
   faults: ARM_FAULTS,
   reading: brachialTension(['neck-placed', 'girdle'], '° of abduction'),
   shares: ['brachial-tension'],

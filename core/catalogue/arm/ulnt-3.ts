@@ -1,6 +1,7 @@
 import { defineTest } from '../exam-test'
 import { ARM_FAULTS, ARM_PULLS, armPose, brachialTension, GIRDLE_DOWN, neckSchools, neckStages, ON_HAND } from '../reading/brachial-tension'
 import { load } from '../stages'
+import { on } from '../load'
 
 const READY = { out: 34, bend: 30, upperSeen: 1, foreSeen: 1 }
 const BENT = { out: 40, bend: 118, upperSeen: 1, foreSeen: 1 }
@@ -18,11 +19,13 @@ export const ulnt3 = defineTest({
   purpose: 'Tightens the ulnar nerve and the roots C8 and T1.',
   structures: ['ulnar nerve', 'brachial plexus', 'roots C8 to T1'],
   posture: 'supine',
-  turn: 55,
+  phase: 'nerve',
+  after: 'ulnt-2b',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 90,
   provocative: 2,
+  loads: [on('arm', 'tension', 'moderate'), on('shoulder', 'bending', 'moderate'), on('neck', 'bending', 'light'), on('upper-neck', 'movement', 'light')],
   variants: neckSchools('', '', ['hand', 'pronate', 'elbow', 'turn-out', 'girdle', 'abduct']),
   stages: [
     load('hand', 'Wrist and fingers back', 'Face the patient, {side} arm a little out. Bend wrist and fingers back.', armPose(READY, { contacts: [ON_HAND] })),
@@ -36,8 +39,8 @@ export const ulnt3 = defineTest({
     ...neckStages(END, HANDS),
   ],
   doesNotCount: ARM_PULLS,
-  notWith: ['suspected fracture or shoulder dislocation'],
-  careWith: ['an irritable arm: cradle it, no overpressure, once'],
+  notWith: [{ when: 'fracture' }, { judged: 'shoulder dislocation' }],
+  careWith: [{ when: 'irritable', then: 'cradle the arm, no overpressure, once' }],
   faults: ARM_FAULTS,
   reading: brachialTension(['neck-placed', 'hand'], '° of abduction'),
   shares: ['brachial-tension'],

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
 import { allOf, line, otherwise, own, pointsTo, said, table } from '../reading/table'
 import { load, release } from '../stages'
+import { on } from '../load'
 
 /** Abdominal wall tension: does the sore spot ease when the wall is tightened over it? */
 export const abdominalTension = defineTest({
@@ -15,11 +16,13 @@ export const abdominalTension = defineTest({
   purpose: 'Parts a pain of the abdominal wall from one that lies deeper.',
   structures: ['abdominal wall', 'inner organs'],
   posture: 'supine',
-  turn: 65,
+  phase: 'palpation',
+  after: 'pelvic-landmarks',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 30,
   provocative: 1,
+  loads: [on('abdomen', 'pressing', 'moderate')],
   variants: [{ id: 'half-curl', name: 'Press, then half curl-up' }],
   stages: [
     load('press', 'Press the sore spot', 'Find the sore spot with one finger and press gently.', {
@@ -35,8 +38,8 @@ export const abdominalTension = defineTest({
     }),
   ],
   doesNotCount: ['effort of the curl-up'],
-  notWith: ['a possible aneurysm'],
-  careWith: ['recent abdominal surgery', 'pregnancy'],
+  notWith: [{ when: 'aneurysm' }],
+  careWith: [{ judged: 'recent abdominal surgery' }, { when: 'pregnancy' }],
   faults: ['the finger moving', 'pressing harder the second time'],
   reading: table({
     source: 'abdominal-wall',

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
 import { cells, line, otherwise, pointsTo, table } from '../reading/table'
 import { column, grid } from '../stages'
+import { on } from '../load'
 
 /** Under the rib margin in thirds: a low-weight observation. */
 export const diaphragmPalpation = defineTest({
@@ -15,11 +16,13 @@ export const diaphragmPalpation = defineTest({
   purpose: 'Feels under the rib margin in thirds; often goes with tension of the pelvic floor. Low weight.',
   structures: ['diaphragm', 'abdominal wall'],
   posture: 'supine',
-  turn: 66,
+  phase: 'palpation',
+  after: 'abdominal-tension',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 40,
   provocative: 1,
+  loads: [on('abdomen', 'pressing', 'moderate')],
   variants: [{ id: 'thirds', name: 'Upper, middle and lower third' }],
   stages: [
     grid(
@@ -37,8 +40,8 @@ export const diaphragmPalpation = defineTest({
     ),
   ],
   doesNotCount: ['discomfort that is not the own pain'],
-  notWith: ['a possible aneurysm'],
-  careWith: ['blood thinners'],
+  notWith: [{ when: 'aneurysm' }],
+  careWith: [{ when: 'blood-thinners', then: 'no forceful presses' }],
   faults: ['pressing in a breath in'],
   reading: table({
     source: 'abdominal-wall',

@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
 import { line, otherwise, own, pointsTo, table } from '../reading/table'
 import { load } from '../stages'
+import { on } from '../load'
 
 /** Both heels to the buttocks with low lumbar pressure. */
 export const heelToButtock = defineTest({
@@ -15,11 +16,13 @@ export const heelToButtock = defineTest({
   purpose: 'Extends the low segments with both knees bent and a light pressure on the low back.',
   structures: ['segments L4 to S1', 'trunk and pelvic muscles'],
   posture: 'prone',
-  turn: 123,
+  phase: 'loading',
+  after: 'prone-instability',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 30,
   provocative: 2,
+  loads: [on('low-back', 'pressing', 'strong'), on('leg', 'bending', 'moderate')],
   variants: [{ id: 'both-heels', name: 'Both heels together, light pressure' }],
   stages: [
     load(
@@ -39,8 +42,8 @@ export const heelToButtock = defineTest({
     ),
   ],
   doesNotCount: ['a pull at the front of the thighs', 'knee discomfort'],
-  notWith: ['suspected fracture of the spine'],
-  careWith: ['replaced or stiff knees'],
+  notWith: [{ when: 'fracture', of: 'the spine' }],
+  careWith: [{ judged: 'replaced or stiff knees' }],
   faults: ['pressing hard'],
   reading: table({
     source: 'instability-lumbar',

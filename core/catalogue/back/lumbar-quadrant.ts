@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { SITTING, STANDING } from '../poses'
 import { line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
+import { on } from '../load'
 
 const LEG = [...BELOW_KNEE, ...ABOVE_KNEE.filter((a) => a !== 'buttock' && a !== 'outer-hip')]
 
@@ -17,11 +18,12 @@ export const lumbarQuadrant = defineTest({
   purpose: 'Closes the joints and openings of one side of the low back.',
   structures: ['facet joints', 'root openings'],
   posture: 'standing',
-  turn: 133,
+  phase: 'loading',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 30,
   provocative: 2,
+  loads: [on('low-back', 'rotation', 'strong')],
   variants: [
     { id: 'active-reach', name: 'Reaching down the back of the leg', stages: ['reach'] },
     { id: 'overpressure', name: 'Arms crossed, guided, with overpressure', stages: ['guided'] },
@@ -57,8 +59,8 @@ export const lumbarQuadrant = defineTest({
     }),
   ],
   doesNotCount: ['a pull at the front', 'pain on the other side'],
-  notWith: ['suspected fracture of the spine'],
-  careWith: ['unsteady people: have something to hold'],
+  notWith: [{ when: 'fracture', of: 'the spine' }],
+  careWith: [{ judged: 'unsteady people', then: 'have something to hold' }],
   faults: ['knees bending', 'side-bend instead of turning'],
   reading: table({
     source: 'facet-lumbar',

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { STANDING, STANDING_BEHIND } from '../poses'
 import { also, chose, line, limited, mean, otherwise, pointsTo, table } from '../reading/table'
 import { measure, observe } from '../stages'
+import { on } from '../load'
 
 /** Active movements of the low back: flexion angle, aberrant movement, extension and side-bend. */
 export const lumbarRange = defineTest({
@@ -14,11 +15,12 @@ export const lumbarRange = defineTest({
   purpose: 'A baseline of flexion, extension and side-bend, and a look for aberrant movement.',
   structures: ['lumbar segments', 'trunk muscles'],
   posture: 'standing',
-  turn: 130,
+  phase: 'movement',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 90,
   provocative: 1,
+  loads: [on('low-back', 'movement', 'light')],
   variants: [{ id: 'double-inclinometer', name: 'By the patient; two inclinometers for flexion' }],
   stages: [
     measure(
@@ -56,7 +58,7 @@ export const lumbarRange = defineTest({
   ],
   doesNotCount: ['a pull behind the thighs'],
   notWith: [],
-  careWith: ['unsteady people: stand close'],
+  careWith: [{ judged: 'unsteady people', then: 'stand close' }],
   faults: ['knees bending', 'measured over clothes that slide'],
   reading: table({
     source: 'instability-lumbar',

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { FACE_DOWN, ON_THE_SIDE } from '../poses'
 import { also, cells, line, otherwise, pointsTo, speaksFor, table } from '../reading/table'
 import { column, grid, LUMBAR_LEVELS } from '../stages'
+import { on } from '../load'
 
 const COLUMNS = [
   column('moves', 'moves', { normal: 'normal', hypo: 'little', hyper: 'too much' }, { usual: 'normal' }),
@@ -19,11 +20,13 @@ export const lumbarSpring = defineTest({
   purpose: 'Feels how each level moves and asks for the own pain; feeds the instability rule.',
   structures: ['lumbar segments', 'facet joints'],
   posture: 'prone',
-  turn: 117,
+  phase: 'loading',
+  after: 'prone-lift-lumbar',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 60,
   provocative: 2,
+  loads: [on('low-back', 'thrust', 'strong')],
   variants: [
     { id: 'prone', name: 'Face down, pressed from behind', stages: ['levels'] },
     { id: 'side-lying', name: 'Side-lying, extended passively with overpressure', stages: ['levels-side'], posture: 'side-lying' },
@@ -43,8 +46,8 @@ export const lumbarSpring = defineTest({
     }),
   ],
   doesNotCount: ['tenderness that is not the own pain'],
-  notWith: ['suspected fracture of the spine', 'a possible aneurysm'],
-  careWith: ['severe osteoporosis: light grade only'],
+  notWith: [{ when: 'fracture', of: 'the spine' }, { when: 'aneurysm' }],
+  careWith: [{ when: 'weak-bones', then: 'light grade only' }],
   faults: ['“no stiff level” recorded as “too much”'],
   reading: table({
     source: 'instability-lumbar',

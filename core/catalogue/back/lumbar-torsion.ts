@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
 import { line, otherwise, own, pointsTo, table } from '../reading/table'
 import { load, observe } from '../stages'
+import { on } from '../load'
 
 const POSE = {
   ...FACE_DOWN,
@@ -23,19 +24,21 @@ export const lumbarTorsion = defineTest({
   purpose: 'Twists the low back from T12 down, to find the level that gives the own pain.',
   structures: ['joint capsules', 'facet joints', 'ligaments between the spinous processes'],
   posture: 'prone',
-  turn: 121,
+  phase: 'loading',
+  after: 'sacral-thrust',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 45,
   provocative: 2,
+  loads: [on('low-back', 'rotation', 'strong'), on('low-back', 'thrust', 'strong')],
   variants: [{ id: 'from-t12', name: 'Hand at T12, then down level by level' }],
   stages: [
     load('twist', 'Hold T12, lift the pelvis', 'One hand at T12. Lift the front of the {side} pelvis; then step the hand down level by level.', POSE),
     observe('level', 'Which level', 'At which level was it?', { t12: 'T12', l1: 'L1', l2: 'L2', l3: 'L3', l4: 'L4', l5: 'L5', none: 'None' }, POSE),
   ],
   doesNotCount: ['pressure under the hand'],
-  notWith: ['suspected fracture of the spine'],
-  careWith: ['severe osteoporosis', 'a loose segment'],
+  notWith: [{ when: 'fracture', of: 'the spine' }],
+  careWith: [{ when: 'weak-bones', then: 'light grade only' }, { judged: 'a loose segment' }],
   faults: ['a jerk'],
   reading: table({
     source: 'facet-lumbar',

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
 import { also, cells, line, otherwise, pointsTo, table } from '../reading/table'
 import { column, grid } from '../stages'
+import { on } from '../load'
 
 const TENDER = { '0': '0', '1': '1', '2': '2', '3': '3', '4': '4', own: 'own pain' } as const
 /** Where a point sends its pain; the own pain felt there is what counts. */
@@ -21,11 +22,13 @@ export const musclePalpation = defineTest({
   purpose: 'Looks for a muscle point that gives the patient’s own pain, there or where it refers.',
   structures: ['neck, back and buttock muscles'],
   posture: 'prone',
-  turn: 125,
+  phase: 'palpation',
+  after: 'sij-palpation',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 60,
   provocative: 1,
+  loads: [on('low-back', 'pressing', 'light'), on('pelvis', 'pressing', 'light')],
   variants: [{ id: 'equal-pressure', name: 'Equal pressure on both sides' }],
   stages: [
     grid(
@@ -60,7 +63,7 @@ export const musclePalpation = defineTest({
   ],
   doesNotCount: ['tenderness that is not the own pain', 'equal tenderness on both sides'],
   notWith: [],
-  careWith: ['blood thinners: no forceful presses'],
+  careWith: [{ when: 'blood-thinners', then: 'no forceful presses' }],
   faults: ['unequal pressure', 'naming the place before asking'],
   reading: table({
     source: 'muscle-back',

@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
 import { allOf, line, otherwise, own, said, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load, release } from '../stages'
+import { on } from '../load'
 
 /** Passive lumbar extension: own pain or heaviness that goes when the legs are let down. */
 export const passiveExtension = defineTest({
@@ -15,11 +16,13 @@ export const passiveExtension = defineTest({
   purpose: 'Extends the low back by both legs; a loose segment gives pain or heaviness that goes on return.',
   structures: ['lumbar segments'],
   posture: 'prone',
-  turn: 124,
+  phase: 'loading',
+  after: 'heel-to-buttock',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 20,
   provocative: 2,
+  loads: [on('low-back', 'bending', 'strong'), on('leg', 'movement', 'light')],
   variants: [{ id: 'thirty-centimetres', name: 'Both legs lifted about 30 cm with a gentle pull' }],
   stages: [
     load('lift', 'Lift both legs', 'Lift both legs about 30 cm, knees straight, with a gentle pull.', {
@@ -35,8 +38,8 @@ export const passiveExtension = defineTest({
     release('down', 'Let the legs down', 'Let both legs down slowly.', { ...FACE_DOWN, contacts: [{ on: 'near-shin', along: 0.95, off: 3, from: 30 }] }),
   ],
   doesNotCount: ['pressure under the pelvis', 'a pull at the front of the thighs'],
-  notWith: ['suspected fracture of the spine'],
-  careWith: ['pregnancy'],
+  notWith: [{ when: 'fracture', of: 'the spine' }],
+  careWith: [{ when: 'pregnancy' }],
   faults: ['knees bending', 'lifted in a jerk'],
   reading: table({
     source: 'instability-lumbar',

@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { OVER_THE_EDGE } from '../poses'
 import { allOf, line, otherwise, own, pointsTo, said, speaksFor, table } from '../reading/table'
 import { load, observe, putBack, release } from '../stages'
+import { on } from '../load'
 
 const PRESS = { on: 'lumbar', along: 0.6, off: 10, from: 92, push: 270 } as const
 const FIND = { on: 'lumbar', along: 0.6, off: 10, from: 92 } as const
@@ -19,11 +20,13 @@ export const proneInstability = defineTest({
   purpose: 'Presses the painful level at rest and again with the legs lifted, so that the muscles hold it.',
   structures: ['lumbar segment', 'trunk muscles'],
   posture: 'prone',
-  turn: 122,
+  phase: 'loading',
+  after: 'lumbar-torsion',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 45,
   provocative: 2,
+  loads: [on('low-back', 'pressing', 'strong')],
   variants: [{ id: 'over-edge', name: 'Trunk on the table, feet on the floor' }],
   stages: [
     observe(
@@ -38,8 +41,8 @@ export const proneInstability = defineTest({
     putBack('down-again', 'Feet down again', 'Feet back on the floor. Press once more.', { ...OVER_THE_EDGE, contacts: [PRESS] }),
   ],
   doesNotCount: ['tenderness that is not the own pain'],
-  notWith: ['suspected fracture of the spine'],
-  careWith: ['older or unsteady people: it does not suit them'],
+  notWith: [{ when: 'fracture', of: 'the spine' }],
+  careWith: [{ judged: 'older or unsteady people', then: 'it does not suit them' }],
   faults: ['a harder or softer second press', 'legs lifted by arching'],
   reading: table({
     source: 'instability-lumbar',

@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
 import { line, otherwise, own, pointsTo, table } from '../reading/table'
 import { load, observe } from '../stages'
+import { on } from '../load'
 
 const POSE = {
   ...FACE_DOWN,
@@ -24,12 +25,14 @@ export const proneLiftLumbar = defineTest({
   purpose: 'Levers one lumbar level: the leg is lifted while the level is held.',
   structures: ['facet joints', 'posterior joint capsule'],
   posture: 'prone',
-  turn: 116,
+  phase: 'loading',
+  after: 'prone-lift-sacrum',
   sides: 'each',
   plan: 'better-side-first',
   chain: { after: 'prone-lift-sacrum' },
   seconds: 30,
   provocative: 2,
+  loads: [on('low-back', 'pressing', 'strong'), on('leg', 'movement', 'light')],
   variants: [{ id: 'hand-on-level', name: 'Hand on L1–L2 or the level in question' }],
   stages: [
     observe(
@@ -42,8 +45,8 @@ export const proneLiftLumbar = defineTest({
     load('lift', 'Hold the level, lift', 'Keep the hand there. Lift the {side} thigh, knee bent.', POSE),
   ],
   doesNotCount: ['a pull at the front of the thigh', 'pressure under the hand'],
-  notWith: ['suspected fracture of the spine'],
-  careWith: ['a loose segment', 'acute facet pain'],
+  notWith: [{ when: 'fracture', of: 'the spine' }],
+  careWith: [{ judged: 'a loose segment' }, { judged: 'acute facet pain' }],
   faults: ['lifting in a jerk'],
   reading: table({
     source: 'facet-lumbar',

@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
 import { line, otherwise, own, pointsTo, table } from '../reading/table'
 import { load } from '../stages'
+import { on } from '../load'
 
 /** The prone lift continued with a hand on the sacrum. Offered in one chain after a quiet knee bend. */
 export const proneLiftSacrum = defineTest({
@@ -16,12 +17,13 @@ export const proneLiftSacrum = defineTest({
   purpose: 'Levers the sacroiliac joint: the leg is lifted while the sacrum is held.',
   structures: ['sacroiliac joint', 'anterior sacroiliac ligaments'],
   posture: 'prone',
-  turn: 115,
+  phase: 'loading',
   sides: 'each',
   plan: 'better-side-first',
   chain: { after: 'femoral-stretch' },
   seconds: 30,
   provocative: 2,
+  loads: [on('pelvis', 'pressing', 'strong'), on('low-back', 'bending', 'moderate'), on('leg', 'movement', 'light')],
   variants: [{ id: 'hand-on-sacrum', name: 'Hand on the sacrum, leg lifted' }],
   stages: [
     load('lift', 'Hold the sacrum, lift', 'One hand on the sacrum. Lift the {side} thigh, knee bent.', {
@@ -34,8 +36,8 @@ export const proneLiftSacrum = defineTest({
     }),
   ],
   doesNotCount: ['a pull at the front of the thigh', 'pressure under the hand'],
-  notWith: ['suspected fracture of the pelvis or sacrum'],
-  careWith: ['pregnancy: no pressure face down'],
+  notWith: [{ when: 'fracture', of: 'the pelvis or sacrum' }],
+  careWith: [{ when: 'pregnancy', then: 'no pressure face down' }],
   faults: ['lifting in a jerk', 'gone on with although the knee bend was positive'],
   reading: table({
     source: 'sij-pain',

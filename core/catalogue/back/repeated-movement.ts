@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { FACE_DOWN, STANDING } from '../poses'
 import { chose, line, otherwise, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { observe } from '../stages'
+import { on } from '../load'
 
 const OUTCOME = {
   unchanged: 'Stays where it was',
@@ -22,11 +23,13 @@ export const repeatedMovement = defineTest({
   purpose: 'Ten bends forward and ten back: shows what happens to the place of the pain, and whether it stays.',
   structures: ['lumbar discs'],
   posture: 'standing',
-  turn: 131,
+  phase: 'movement',
+  after: 'lumbar-range',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 240,
   provocative: 2,
+  loads: [on('low-back', 'bending', 'moderate')],
   variants: [
     { id: 'standing', name: 'Standing', stages: ['flexion', 'extension'] },
     { id: 'prone', name: 'Face down, pressing up', stages: ['press-up'], posture: 'prone' },
@@ -58,8 +61,8 @@ export const repeatedMovement = defineTest({
     ),
   ],
   doesNotCount: ['a stretch while moving', 'a change that is gone at once'],
-  notWith: ['suspected fracture of the spine'],
-  careWith: ['symptoms that spread: stop that direction'],
+  notWith: [{ when: 'fracture', of: 'the spine' }],
+  careWith: [{ judged: 'symptoms that spread', then: 'stop that direction' }],
   faults: ['too few repetitions', 'asking only how strong it is, not where'],
   reading: table({
     source: 'disc-annulus',

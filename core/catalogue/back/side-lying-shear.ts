@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { ON_THE_SIDE } from '../poses'
 import { also, allOf, anyOf, chose, line, otherwise, pointsTo, speaksFor, table } from '../reading/table'
 import { observe } from '../stages'
+import { on } from '../load'
 
 const OWN = { nothing: 'Nothing', own: 'Own pain', other: 'Other pain' } as const
 const HANDS = [
@@ -21,11 +22,13 @@ export const sideLyingShear = defineTest({
   purpose: 'Shears one level back through the thighs; asks what the hip angle and the deep muscles do to the own pain.',
   structures: ['lumbar segment', 'posterior ligaments', 'deep trunk muscles'],
   posture: 'side-lying',
-  turn: 112,
+  phase: 'loading',
+  after: 'sij-compression',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 120,
   provocative: 2,
+  loads: [on('low-back', 'shear', 'strong')],
   variants: [{ id: 'three-angles', name: 'Hips at 60, 90 and full, then muscles on' }],
   stages: [
     observe('level', 'Which level', 'Take the level where bending back creased and hurt.', { l3: 'L3', l4: 'L4', l5: 'L5', s1: 'S1' }, at(60)),
@@ -51,8 +54,8 @@ export const sideLyingShear = defineTest({
     ),
   ],
   doesNotCount: ['what is felt moving', 'pain that is not like bending back'],
-  notWith: ['suspected fracture of the spine'],
-  careWith: ['pregnancy: bump supported'],
+  notWith: [{ when: 'fracture', of: 'the spine' }],
+  careWith: [{ when: 'pregnancy', then: 'bump supported' }],
   faults: ['too much force', 'the pelvis rolling'],
   reading: table({
     source: 'instability-lumbar',

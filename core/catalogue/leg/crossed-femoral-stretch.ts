@@ -2,6 +2,7 @@ import { FRONT_OF_LEG } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
 import { load } from '../stages'
+import { on } from '../load'
 
 /** Bending the pain-free knee brings the front-of-thigh symptom on in the other leg. Filled by the test of the better leg. */
 export const crossedFemoralStretch = defineTest({
@@ -14,12 +15,14 @@ export const crossedFemoralStretch = defineTest({
   purpose: 'Bends the pain-free knee to see whether the other leg’s symptom comes on.',
   structures: ['roots L2 to L4 of the other side'],
   posture: 'prone',
-  turn: 114,
+  phase: 'nerve',
+  after: 'femoral-stretch',
   sides: 'each',
   plan: 'better-side-first',
   filledBy: 'femoral-stretch',
   seconds: 30,
   provocative: 1,
+  loads: [on('leg', 'tension', 'moderate'), on('hip', 'bending', 'moderate')],
   variants: [{ id: 'knee-then-hip', name: 'Knee bent, then hip lifted' }],
   stages: [
     load(
@@ -31,8 +34,8 @@ export const crossedFemoralStretch = defineTest({
     ),
   ],
   doesNotCount: ['a pull in the bent leg'],
-  notWith: ['suspected fracture of the pelvis, sacrum or hip'],
-  careWith: ['a replaced knee'],
+  notWith: [{ when: 'fracture', of: 'the pelvis, sacrum or hip' }],
+  careWith: [{ judged: 'a replaced knee' }],
   faults: ['done again although the better leg was bent already'],
   reading: { kind: 'crossed', source: 'root-lumbar-mid', counts: FRONT_OF_LEG },
   shares: ['femoral-tension'],

@@ -1,6 +1,7 @@
 import { BELOW_KNEE } from '../../vocabulary/area-sets'
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
+import { on } from '../load'
 
 /**
  * Well-leg raise: lifting the pain-free leg brings the symptom into the other one.
@@ -18,12 +19,14 @@ export const crossedLegRaise = defineTest({
   purpose: 'Raises the pain-free leg to see whether the other leg’s symptom comes on.',
   structures: ['roots L4 to S1 of the other side', 'a large disc lesion'],
   posture: 'supine',
-  turn: 50,
+  phase: 'nerve',
+  after: 'leg-raise-ankle',
   sides: 'each',
   plan: 'better-side-first',
   filledBy: 'leg-raise',
   seconds: 30,
   provocative: 1,
+  loads: [on('leg', 'tension', 'moderate'), on('hip', 'bending', 'moderate'), on('pelvis', 'bending', 'light')],
   variants: [{ id: 'neutral', name: 'Hip neutral, ankle free' }],
   stages: [
     {
@@ -46,7 +49,7 @@ export const crossedLegRaise = defineTest({
     },
   ],
   doesNotCount: ['a pull in the raised leg', 'pain in the raised leg', 'low-back pain alone'],
-  notWith: ['suspected fracture of the pelvis, sacrum or hip'],
+  notWith: [{ when: 'fracture', of: 'the pelvis, sacrum or hip' }],
   careWith: [],
   faults: ['done again although the better leg was raised already', 'asking about the raised leg only'],
   reading: {

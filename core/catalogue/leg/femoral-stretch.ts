@@ -2,6 +2,7 @@ import { FRONT_OF_LEG } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
 import { load } from '../stages'
+import { on } from '../load'
 
 const ON_SHIN = { on: 'near-shin', along: 0.85, off: 4, from: 20 } as const
 
@@ -16,11 +17,12 @@ export const femoralStretch = defineTest({
   purpose: 'Tightens the femoral nerve and the roots L2 to L4.',
   structures: ['roots L2 to L4', 'femoral nerve', 'quadriceps', 'hip flexors'],
   posture: 'prone',
-  turn: 113,
+  phase: 'nerve',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 40,
   provocative: 2,
+  loads: [on('leg', 'tension', 'moderate'), on('hip', 'bending', 'moderate')],
   variants: [{ id: 'knee-then-hip', name: 'Knee bent, then hip lifted' }],
   stages: [
     load(
@@ -40,8 +42,8 @@ export const femoralStretch = defineTest({
     }),
   ],
   doesNotCount: ['a pull at the front of the thigh', 'low-back pain alone'],
-  notWith: ['suspected fracture of the pelvis, sacrum or hip'],
-  careWith: ['a replaced knee', 'an irritable low back'],
+  notWith: [{ when: 'fracture', of: 'the pelvis, sacrum or hip' }],
+  careWith: [{ judged: 'a replaced knee' }, { when: 'irritable' }],
   faults: ['pelvis lifting', 'the thigh drifting out'],
   reading: {
     kind: 'tension',

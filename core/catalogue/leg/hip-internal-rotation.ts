@@ -1,5 +1,6 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
+import { on } from '../load'
 
 /** Passive hip internal rotation at 90° of flexion, compared side with side. */
 export const hipInternalRotation = defineTest({
@@ -12,11 +13,12 @@ export const hipInternalRotation = defineTest({
   purpose: 'Measures how far the hip turns in; loss against the other side points to a stiff pelvis or the hip.',
   structures: ['hip joint', 'sacroiliac joint', 'deep rotators of the hip'],
   posture: 'supine',
-  turn: 60,
+  phase: 'hip',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 30,
   provocative: 1,
+  loads: [on('hip', 'rotation', 'moderate'), on('leg', 'movement', 'light')],
   variants: [{ id: 'first-barrier', name: 'To the first barrier, before the pelvis lifts' }],
   stages: [
     {
@@ -38,8 +40,8 @@ export const hipInternalRotation = defineTest({
     },
   ],
   doesNotCount: ['a stretch in the buttock', 'the pelvis lifting'],
-  notWith: ['hip replacement, unless cleared'],
-  careWith: ['recent hip surgery'],
+  notWith: [{ when: 'hip-replacement' }],
+  careWith: [{ judged: 'recent hip surgery' }],
   faults: ['knee drifting across the body', 'going past the first barrier'],
   reading: {
     kind: 'range',

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
 import { also, chose, line, otherwise, own, pointsTo, table } from '../reading/table'
 import { load, observe } from '../stages'
+import { on } from '../load'
 
 const POSE = {
   ...ON_THE_BACK,
@@ -23,19 +24,21 @@ export const hipScour = defineTest({
   purpose: 'Loads the hip joint through an arc, from outside to inside.',
   structures: ['hip joint', 'labrum'],
   posture: 'supine',
-  turn: 63,
+  phase: 'hip',
+  after: 'piriformis',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 40,
   provocative: 2,
+  loads: [on('hip', 'compression', 'strong'), on('leg', 'movement', 'light')],
   variants: [{ id: 'arc', name: 'From outside to inside, gentle load' }],
   stages: [
     load('sweep', 'Sweep under load', 'Bend the {side} hip, load along the thigh, and sweep slowly from outside to inside.', POSE),
     observe('felt', 'What the hand felt', 'On the way across the middle?', { smooth: 'Smooth', grinding: 'Grinding', catch: 'A catch or block' }, POSE),
   ],
   doesNotCount: ['a stretch in the buttock'],
-  notWith: ['hip replacement'],
-  careWith: ['recent hip surgery', 'an irritable hip'],
+  notWith: [{ when: 'hip-replacement' }],
+  careWith: [{ judged: 'recent hip surgery' }, { when: 'irritable' }],
   faults: ['load in bursts', 'pelvis rolling'],
   reading: table({
     source: 'hip',

@@ -1,5 +1,6 @@
 import { defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
+import { on } from '../load'
 
 /**
  * Leg raise with ankle differentiation: the leg stays where the symptom began and only the ankle moves.
@@ -16,12 +17,14 @@ export const legRaiseAnkle = defineTest({
   purpose: 'Moves only the ankle while the leg stays up, to part nerve from muscle.',
   structures: ['roots L4 to S1', 'sciatic and tibial nerve'],
   posture: 'supine',
-  turn: 40,
+  phase: 'nerve',
+  after: 'leg-raise',
   sides: 'each',
   plan: 'better-side-first',
   follows: 'leg-raise',
   seconds: 30,
   provocative: 1,
+  loads: [on('leg', 'tension', 'moderate'), on('hip', 'bending', 'light')],
   variants: [{ id: 'release-then-lower', name: 'Ankle let go, leg lowered, ankle bent up' }],
   stages: [
     {
@@ -59,7 +62,7 @@ export const legRaiseAnkle = defineTest({
   ],
   doesNotCount: ['a calf stretch', 'a symptom that changes because the hip moved'],
   notWith: [],
-  careWith: ['an ankle that does not move freely'],
+  careWith: [{ judged: 'an ankle that does not move freely' }],
   faults: ['hip or knee moves with the ankle', 'asking “is it better?”'],
   reading: {
     kind: 'differentiation',

@@ -1,6 +1,7 @@
 import { BELOW_KNEE } from '../../vocabulary/area-sets'
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
+import { on } from '../load'
 
 /** Straight leg raise: tightens the sciatic nerve and its roots, and the hamstrings with it. */
 export const legRaise = defineTest({
@@ -13,11 +14,12 @@ export const legRaise = defineTest({
   purpose: 'Tightens the sciatic nerve and its roots; the angle at the first own symptom is the baseline.',
   structures: ['roots L4 to S1', 'sciatic nerve', 'hamstrings', 'sacroiliac joint late in the raise'],
   posture: 'supine',
-  turn: 30,
+  phase: 'nerve',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 60,
   provocative: 1,
+  loads: [on('leg', 'tension', 'moderate'), on('hip', 'bending', 'moderate'), on('pelvis', 'bending', 'light')],
   variants: [
     { id: 'neutral', name: 'Hip neutral, ankle free' },
     { id: 'inward-bias', name: 'Hip drawn in and turned in' },
@@ -44,8 +46,8 @@ export const legRaise = defineTest({
     },
   ],
   doesNotCount: ['a pull behind the thigh or knee', 'low-back pain alone', 'the other leg'],
-  notWith: ['suspected fracture of the pelvis, sacrum or hip'],
-  careWith: ['recent hip surgery', 'a symptom that settles slowly: raise once'],
+  notWith: [{ when: 'fracture', of: 'the pelvis, sacrum or hip' }],
+  careWith: [{ judged: 'recent hip surgery' }, { when: 'irritable', then: 'raise once' }],
   faults: ['too fast to catch the first moment', 'knee allowed to bend', 'going on after the symptom began'],
   reading: {
     kind: 'tension',

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { SITTING } from '../poses'
 import { also, anyOf, cells, line, otherwise, pointsTo, speaksFor, table } from '../reading/table'
 import { grid, REFLEX, SENSATION, SIGN, STRENGTH } from '../stages'
+import { on } from '../load'
 
 const WEAK = ['0', '1', '2', '3', '4']
 const LESS = ['less', 'absent']
@@ -26,11 +27,13 @@ export const neuroLower = defineTest({
   purpose: 'Looks for a loss of strength, reflex or feeling in one root, and for cord signs.',
   structures: ['roots L1 to S2', 'spinal cord'],
   posture: 'sitting',
-  turn: 19,
+  phase: 'nerve',
+  after: 'slump',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 180,
   provocative: 0,
+  loads: [on('leg', 'contraction', 'light')],
   variants: [{ id: 'short', name: 'Strength, reflexes, touch and pin, plantar response' }],
   stages: [
     grid(
@@ -75,7 +78,7 @@ export const neuroLower = defineTest({
   ],
   doesNotCount: ['weakness from pain: note it and repeat lightly'],
   notWith: [],
-  careWith: ['an irritable leg: strength last'],
+  careWith: [{ when: 'irritable', then: 'strength last' }],
   faults: ['no comparison with the other side', 'one heel raise only', 'reflex tested in a tense leg'],
   reading: table({
     source: 'root-lumbar-low',

@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { ON_THE_BACK, ON_THE_SIDE } from '../poses'
 import { also, line, otherwise, own, pointsTo, table } from '../reading/table'
 import { load } from '../stages'
+import { on } from '../load'
 
 const BENT = {
   ...ON_THE_BACK,
@@ -25,11 +26,13 @@ export const piriformis = defineTest({
   purpose: 'Stretches and then loads the deep muscles of the buttock.',
   structures: ['piriformis', 'deep rotators', 'sciatic nerve in the buttock'],
   posture: 'supine',
-  turn: 62,
+  phase: 'hip',
+  after: 'hip-internal-rotation',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 45,
   provocative: 1,
+  loads: [on('hip', 'rotation', 'moderate'), on('leg', 'contraction', 'moderate')],
   variants: [
     { id: 'supine', name: 'On the back', stages: ['stretch', 'resist'] },
     { id: 'side-lying', name: 'Side-lying', stages: ['stretch-side', 'resist-side'], posture: 'side-lying' },
@@ -60,8 +63,8 @@ export const piriformis = defineTest({
     ),
   ],
   doesNotCount: ['a stretch in the buttock', 'groin pain'],
-  notWith: ['hip replacement'],
-  careWith: ['recent hip surgery'],
+  notWith: [{ when: 'hip-replacement' }],
+  careWith: [{ judged: 'recent hip surgery' }],
   faults: ['pelvis rolling', 'the push not held for 5 s'],
   reading: table({
     source: 'piriformis',

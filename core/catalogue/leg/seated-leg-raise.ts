@@ -1,6 +1,7 @@
 import { BELOW_KNEE } from '../../vocabulary/area-sets'
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { SITTING } from '../poses'
+import { on } from '../load'
 
 /**
  * Seated leg raise: the same movement as the straight leg raise, upright and without drawing attention to it.
@@ -17,11 +18,13 @@ export const seatedLegRaise = defineTest({
   purpose: 'Tightens the sciatic nerve upright; leaning away and the angle are compared with lying.',
   structures: ['roots L4 to S1', 'sciatic nerve', 'lumbar discs', 'hamstrings'],
   posture: 'sitting',
-  turn: 20,
+  phase: 'nerve',
+  after: 'neuro-lower',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 40,
   provocative: 1,
+  loads: [on('leg', 'tension', 'moderate'), on('hip', 'bending', 'light')],
   variants: [{ id: 'fold-then-ankle', name: 'Knee, then trunk folded, then ankle' }],
   stages: [
     {
@@ -85,7 +88,7 @@ export const seatedLegRaise = defineTest({
   ],
   doesNotCount: ['a pull behind the thigh or knee', 'low-back pain alone', 'the other leg'],
   notWith: [],
-  careWith: ['a symptom that settles slowly'],
+  careWith: [{ when: 'irritable' }],
   faults: ['trunk not upright at the start', 'the lean not watched', 'telling the patient what is compared'],
   reading: {
     kind: 'tension',

@@ -2,6 +2,7 @@ import { BELOW_KNEE } from '../../vocabulary/area-sets'
 import { ASK, defineTest } from '../exam-test'
 import { ON_THE_SIDE } from '../poses'
 import { load } from '../stages'
+import { on } from '../load'
 
 /** The straight leg raise for people who cannot lie flat: same record, same reading. */
 export const sideLyingLegRaise = defineTest({
@@ -14,11 +15,12 @@ export const sideLyingLegRaise = defineTest({
   purpose: 'Tightens the sciatic nerve and its roots in people who cannot lie flat.',
   structures: ['roots L4 to S1', 'sciatic nerve', 'hamstrings'],
   posture: 'side-lying',
-  turn: 108,
+  phase: 'nerve',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 60,
   provocative: 1,
+  loads: [on('leg', 'tension', 'moderate'), on('hip', 'bending', 'moderate'), on('pelvis', 'bending', 'light')],
   variants: [{ id: 'tested-leg-up', name: 'Tested leg up, knee kept straight' }],
   stages: [
     load(
@@ -38,8 +40,8 @@ export const sideLyingLegRaise = defineTest({
     ),
   ],
   doesNotCount: ['a pull behind the thigh or knee', 'low-back pain alone'],
-  notWith: ['suspected fracture of the pelvis, sacrum or hip'],
-  careWith: ['a symptom that settles slowly: once'],
+  notWith: [{ when: 'fracture', of: 'the pelvis, sacrum or hip' }],
+  careWith: [{ when: 'irritable', then: 'once' }],
   faults: ['pelvis rolling back', 'knee allowed to bend', 'compared with a raise on the back'],
   reading: {
     kind: 'tension',

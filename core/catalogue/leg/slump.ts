@@ -2,6 +2,7 @@ import type { SidePose } from '../../vocabulary/pose'
 import { BELOW_KNEE } from '../../vocabulary/area-sets'
 import { ASK, defineTest, SPINE } from '../exam-test'
 import { SITTING } from '../poses'
+import { on } from '../load'
 
 const SLUMPED: Omit<SidePose, 'contacts'> = { ...SITTING, lumbar: 24, thorax: 32, neck: 2, nearArm: { shoulder: -28, elbow: 60 } }
 const CHIN_DOWN: Omit<SidePose, 'contacts'> = { ...SLUMPED, neck: 46 }
@@ -26,11 +27,12 @@ export const slump = defineTest({
   purpose: 'Tightens neural tissue step by step; letting the neck go parts nerve from muscle.',
   structures: ['dura and roots', 'sciatic nerve', 'hamstrings'],
   posture: 'sitting',
-  turn: 10,
+  phase: 'nerve',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 90,
   provocative: 2,
+  loads: [on('low-back', 'bending', 'light'), on('neck', 'bending', 'moderate'), on('upper-neck', 'bending', 'light'), on('leg', 'tension', 'moderate')],
   variants: [
     {
       id: 'trunk-neck-knee-ankle',
@@ -54,6 +56,7 @@ export const slump = defineTest({
     },
     {
       id: 'without-neck',
+      spares: ['neck', 'upper-neck'],
       name: 'Without the neck, let go at the ankle',
       how: 'For a neck that must not be loaded.',
       stages: ['upright', 'slump', 'knee', 'ankle', 'ankle-press', 'ankle-go', 'ankle-again'],
@@ -170,8 +173,11 @@ export const slump = defineTest({
     },
   ],
   doesNotCount: ['a pull behind the thigh or knee, equal on both sides', 'tension that does not change with the neck', 'the other leg'],
-  notWith: ['suspected upper-neck laxity, unless done without the neck', 'cord signs'],
-  careWith: ['a symptom that settles slowly: stop at the first sign'],
+  notWith: [
+    { when: 'upper-neck-laxity', unlessSpared: 'neck' },
+    { when: 'cord-signs', unlessSpared: 'neck' },
+  ],
+  careWith: [{ when: 'irritable', then: 'stop at the first sign' }],
   faults: ['pelvis rocking back', 'trunk lifting with the head', 'going on after the own symptom began', 'asking “is it better?”'],
   reading: {
     kind: 'staged-tension',

@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { close, ON_THE_BACK_FRONT } from '../poses'
 import { allOf, anyOf, cells, line, otherwise, pointsTo, speaksFor, table, way } from '../reading/table'
 import { column, grid } from '../stages'
+import { on } from '../load'
 
 const FOLLOWS = { once: 'at once', late: 'late', absent: 'not at all' } as const
 const POSITIONS = { neutral: 'neutral', bent: 'slightly bent', extended: 'slightly extended' } as const
@@ -28,11 +29,12 @@ export const alarLigament = defineTest({
   purpose: 'Feels whether C2 follows at once when the head alone is tilted and turned a little.',
   structures: ['alar ligaments', 'upper neck joints'],
   posture: 'supine',
-  turn: 27,
+  phase: 'ligament',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 60,
   provocative: 1,
+  loads: [on('upper-neck', 'bending', 'light')],
   variants: [
     { id: 'three-positions', name: 'Lax only in neutral, bent and extended alike', stages: ['three'] },
     { id: 'nodded', name: 'One nodded position, tilt and turn', stages: ['nodded'] },
@@ -60,8 +62,8 @@ export const alarLigament = defineTest({
     ),
   ],
   doesNotCount: ['pain without slack', 'stiffness of the lower neck'],
-  notWith: ['warning signs, an unsupported-head feeling or a possible fracture'],
-  careWith: ['everyone: the lightest touch'],
+  notWith: [{ when: 'cord-signs' }, { when: 'neck-artery' }, { when: 'head-unsupported' }, { when: 'fracture' }],
+  careWith: [{ judged: 'everyone', then: 'the lightest touch' }],
   faults: ['tilting the neck and not the head alone', 'C2 held too weakly to feel it move', 'calling slack in one position negative'],
   reading: table({
     source: 'laxity-upper-neck',

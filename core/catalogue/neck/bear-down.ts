@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING } from '../poses'
 import { line, otherwise, own, pointsTo, table } from '../reading/table'
 import { load } from '../stages'
+import { on } from '../load'
 
 /** Bearing down raises the pressure in the spinal canal; used for neck and back. */
 export const bearDown = defineTest({
@@ -15,11 +16,13 @@ export const bearDown = defineTest({
   purpose: 'Raises the pressure in the spinal canal for 2 to 3 seconds.',
   structures: ['discs', 'roots', 'dura'],
   posture: 'sitting',
-  turn: 9,
+  phase: 'relief',
+  after: 'shoulder-abduction-relief',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 15,
   provocative: 1,
+  loads: [on('abdomen', 'breath-held', 'moderate'), on('low-back', 'breath-held', 'light')],
   variants: [
     { id: 'breath-held', name: 'Breath held and borne down' },
     { id: 'closed-thumb', name: 'Blown against the closed thumb' },
@@ -34,8 +37,8 @@ export const bearDown = defineTest({
     ),
   ],
   doesNotCount: ['pressure in the head', 'faintness: stop'],
-  notWith: ['uncontrolled high blood pressure', 'recent eye or heart surgery', 'a possible aneurysm'],
-  careWith: ['faintness'],
+  notWith: [{ when: 'raised-pressure' }, { when: 'aneurysm' }],
+  careWith: [{ judged: 'faintness' }],
   faults: ['longer than three seconds'],
   reading: table({
     source: 'disc-annulus',

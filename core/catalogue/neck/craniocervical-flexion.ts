@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { close, ON_THE_BACK } from '../poses'
 import { cells, line, otherwise, pointsTo, table } from '../reading/table'
 import { column, grid, measure } from '../stages'
+import { on } from '../load'
 
 const CUFF = [{ on: 'neck', along: 0.4, off: -7, from: 250, says: 'cuff at 20' }] as const
 
@@ -20,11 +21,12 @@ export const craniocervicalFlexion = defineTest({
   purpose: 'Shows how well the deep muscles at the front of the neck hold.',
   structures: ['deep neck flexors'],
   posture: 'supine',
-  turn: 56,
+  phase: 'control',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 300,
   provocative: 1,
+  loads: [on('upper-neck', 'contraction', 'light'), on('neck', 'contraction', 'light')],
   variants: [{ id: 'cuff', name: 'Cuff at 20 mmHg, steps of 2' }],
   stages: [
     grid(
@@ -46,8 +48,8 @@ export const craniocervicalFlexion = defineTest({
     ),
   ],
   doesNotCount: ['a lifted head', 'holding the breath'],
-  notWith: ['suspected upper-neck laxity'],
-  careWith: ['pain on nodding: stop there'],
+  notWith: [{ when: 'upper-neck-laxity' }],
+  careWith: [{ judged: 'pain on nodding', then: 'stop there' }],
   faults: ['jaw clenched', 'no reset to 20 between', 'head pressed into the cuff'],
   reading: table({
     source: 'muscle-neck',

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { close, ON_THE_BACK_FRONT } from '../poses'
 import { also, limited, line, mean, otherwise, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { measure } from '../stages'
+import { on } from '../load'
 
 /**
  * Flexed-neck rotation: full flexion locks the neck below C2, so what still turns is C1 on C2.
@@ -18,11 +19,12 @@ export const flexionRotation = defineTest({
   purpose: 'Measures the turn of C1 on C2 with the rest of the neck locked in flexion.',
   structures: ['C1–C2 joint', 'suboccipital muscles'],
   posture: 'supine',
-  turn: 29,
+  phase: 'movement',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 60,
   provocative: 1,
+  loads: [on('upper-neck', 'rotation', 'moderate'), on('neck', 'bending', 'moderate')],
   variants: [{ id: 'three-trials', name: 'Full flexion, up to three trials' }],
   stages: [
     measure(
@@ -42,8 +44,8 @@ export const flexionRotation = defineTest({
     ),
   ],
   doesNotCount: ['a stretch at the back of the neck'],
-  notWith: ['suspected upper-neck laxity'],
-  careWith: ['dizziness that was looked into'],
+  notWith: [{ when: 'upper-neck-laxity' }],
+  careWith: [{ when: 'dizziness-known' }],
   faults: ['flexion lost while turning', 'turning past the first stop', 'one trial only'],
   reading: table({
     source: 'joint-upper-neck',

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { close, ON_THE_BACK_FRONT } from '../poses'
 import { otherwise, table } from '../reading/table'
 import { measure, observe } from '../stages'
+import { on } from '../load'
 
 const FLEXED = { joint: 'rotation with the neck fully bent', min: 0, max: 80, usual: [15, 60] } as const
 const MEASURED = {
@@ -28,11 +29,13 @@ export const holdRelax = defineTest({
   purpose: 'Shows whether a gentle push and release gains range, for those who cannot relax or refuse manipulation.',
   structures: ['suboccipital muscles', 'C1–C2 joint'],
   posture: 'supine',
-  turn: 59,
+  phase: 'control',
+  after: 'craniocervical-flexion',
   sides: 'each',
   plan: 'painful-side',
   seconds: 120,
   provocative: 1,
+  loads: [on('upper-neck', 'rotation', 'moderate'), on('neck', 'contraction', 'light')],
   variants: [{ id: 'three-cycles', name: 'Three cycles of 7 seconds, towards the restricted side' }],
   stages: [
     measure('before', 'Before: turn in full flexion', 'Bend the neck fully; turn the head slowly to the {side} to the first stop.', FLEXED, MEASURED),
@@ -42,8 +45,8 @@ export const holdRelax = defineTest({
     measure('after', 'After: turn in full flexion', 'Bend the neck fully again; turn the head slowly to the {side} to the first stop.', FLEXED, MEASURED),
   ],
   doesNotCount: ['a gain within measurement error'],
-  notWith: ['suspected upper-neck laxity'],
-  careWith: ['dizziness that was looked into'],
+  notWith: [{ when: 'upper-neck-laxity' }],
+  careWith: [{ when: 'dizziness-known' }],
   faults: ['pushing with more than a tenth', 'the neck bent while pushing', 'pressing on the cheek'],
   reading: table({
     source: 'joint-upper-neck',

@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
 import { also, line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
+import { on } from '../load'
 
 const HERE = ['press', 'bend-{side}']
 
@@ -17,12 +18,14 @@ export const neckClosingA = defineTest({
   purpose: 'Closes the openings of the neck roots on one side and loads them.',
   structures: ['neck roots in their openings', 'facet joints'],
   posture: 'sitting',
-  turn: 16,
+  phase: 'compression',
+  after: 'neck-compression',
   sides: 'each',
   plan: 'better-side-first',
   filledBy: 'neck-compression',
   seconds: 20,
   provocative: 3,
+  loads: [on('neck', 'compression', 'strong'), on('upper-neck', 'compression', 'moderate')],
   variants: [{ id: 'seven-kilograms', name: 'About 7 kg over the side-bend', how: 'Rise slowly to about 69 N.' }],
   stages: [
     load(
@@ -34,8 +37,8 @@ export const neckClosingA = defineTest({
     ),
   ],
   doesNotCount: ['pain only in the neck', 'pulling on the far side'],
-  notWith: ['a symptom on plain compression', 'cord signs', 'suspected fracture or laxity'],
-  careWith: ['severe osteoporosis: light grade only'],
+  notWith: [{ when: 'compression-positive' }, { when: 'cord-signs' }, { when: 'fracture' }, { when: 'upper-neck-laxity' }],
+  careWith: [{ when: 'weak-bones', then: 'light grade only' }],
   faults: ['a jerk', 'turning the head as well'],
   reading: table({
     source: 'root-cervical',

@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
 import { also, line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
+import { on } from '../load'
 
 const HERE = ['press', 'quarter-{side}']
 
@@ -17,12 +18,14 @@ export const neckClosingB = defineTest({
   purpose: 'Closes one side of the neck fully and loads it.',
   structures: ['neck roots in their openings', 'facet joints'],
   posture: 'sitting',
-  turn: 17,
+  phase: 'compression',
+  after: 'neck-closing-a',
   sides: 'each',
   plan: 'better-side-first',
   filledBy: 'neck-compression',
   seconds: 20,
   provocative: 3,
+  loads: [on('neck', 'compression', 'strong'), on('upper-neck', 'rotation', 'strong')],
   variants: [{ id: 'extension-turn', name: 'Extension, side-bend and turn to one side, loaded' }],
   stages: [
     load(
@@ -34,8 +37,8 @@ export const neckClosingB = defineTest({
     ),
   ],
   doesNotCount: ['pain only in the neck'],
-  notWith: ['a symptom on plain compression', 'cord signs', 'suspected fracture or laxity'],
-  careWith: ['dizziness that was looked into'],
+  notWith: [{ when: 'compression-positive' }, { when: 'cord-signs' }, { when: 'fracture' }, { when: 'upper-neck-laxity' }],
+  careWith: [{ when: 'dizziness-known' }, { when: 'weak-bones', then: 'light grade only' }],
   faults: ['a jerk', 'loading before asking'],
   reading: table({
     source: 'root-cervical',

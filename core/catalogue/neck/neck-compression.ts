@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING, SITTING_FRONT } from '../poses'
 import { also, line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
+import { on } from '../load'
 
 const DOWN = [
   { on: 'head', along: 0, off: 18, aside: -3, from: 110, push: 270 },
@@ -27,11 +28,12 @@ export const neckCompression = defineTest({
   purpose: 'Loads the neck step by step, from neutral to the closing quarter, and stops at the first own arm symptom.',
   structures: ['neck roots in their openings', 'facet joints', 'discs'],
   posture: 'sitting',
-  turn: 15,
+  phase: 'compression',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 90,
   provocative: 3,
+  loads: [on('neck', 'compression', 'strong'), on('upper-neck', 'compression', 'moderate')],
   variants: [{ id: 'graded', name: 'Neutral, extension, each side, closing quarter' }],
   stages: [
     load('neutral', 'Neutral', `Head in the middle. ${PRESS} Let the load rise slowly, straight down.`, bent(0), { holdSeconds: 5 }),
@@ -48,8 +50,12 @@ export const neckCompression = defineTest({
     load('quarter-right', 'Closing quarter right', `Extension, side-bend and turn to the right. ${PRESS} Then load slowly.`, bent(22, 38), { holdSeconds: 5 }),
   ],
   doesNotCount: ['pressure on the crown', 'neck pain alone', 'pulling on the far side'],
-  notWith: ['cord signs', 'suspected fracture or laxity'],
-  careWith: ['severe osteoporosis: light grade only', 'thin or irritable people: stop at the first symptom'],
+  notWith: [{ when: 'cord-signs' }, { when: 'fracture' }, { when: 'upper-neck-laxity' }],
+  careWith: [
+    { when: 'weak-bones', then: 'light grade only' },
+    { when: 'irritable', then: 'stop at the first symptom' },
+    { judged: 'thin people', then: 'stop at the first symptom' },
+  ],
   faults: ['a jerk', 'pressing before asking', 'going on after an arm symptom'],
   reading: table({
     source: 'root-cervical',

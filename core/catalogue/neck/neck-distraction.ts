@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { close, ON_THE_BACK, SITTING_FRONT } from '../poses'
 import { chose, line, otherwise, painted, pointsTo, said, speaksAgainst, speaksFor, table, unless } from '../reading/table'
 import { observe, relief } from '../stages'
+import { on } from '../load'
 
 /** Neck distraction: a slow lift along the neck. Without an arm symptom at the start there is nothing to relieve. */
 export const neckDistraction = defineTest({
@@ -15,11 +16,12 @@ export const neckDistraction = defineTest({
   purpose: 'Opens the root openings with a slow lift, and asks whether an arm symptom that is there eases.',
   structures: ['neck roots in their openings', 'capsules and ligaments', 'neck muscles'],
   posture: 'supine',
-  turn: 51,
+  phase: 'relief',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 30,
   provocative: 1,
+  loads: [on('neck', 'traction', 'moderate'), on('upper-neck', 'traction', 'moderate')],
   variants: [
     { id: 'on-the-back', name: 'On the back, to about 14 kg', how: 'Rise slowly to about 137 N.', stages: ['lift', 'where'] },
     { id: 'sitting', name: 'Sitting, both sides of the head held', stages: ['lift-sitting', 'where'], posture: 'sitting' },
@@ -60,8 +62,8 @@ export const neckDistraction = defineTest({
     ),
   ],
   doesNotCount: ['a pleasant stretch', 'neck pain that eases: the arm symptom is what is asked for'],
-  notWith: ['suspected upper-neck laxity or fracture'],
-  careWith: ['jaw trouble: hold the sides of the head'],
+  notWith: [{ when: 'upper-neck-laxity' }, { when: 'fracture' }],
+  careWith: [{ judged: 'jaw trouble', then: 'hold the sides of the head' }],
   faults: ['lifting in a jerk', 'counting “no symptom to relieve” as negative'],
   reading: table({
     source: 'root-cervical',

@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
 import { line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
+import { on } from '../load'
 
 /** Extension and turn: own neck pain on the side turned to belongs to a facet joint. */
 export const neckExtensionRotation = defineTest({
@@ -15,11 +16,12 @@ export const neckExtensionRotation = defineTest({
   purpose: 'Loads the facet joints of one side of the neck.',
   structures: ['facet joints', 'root openings'],
   posture: 'sitting',
-  turn: 11,
+  phase: 'loading',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 30,
   provocative: 2,
+  loads: [on('neck', 'rotation', 'strong'), on('upper-neck', 'rotation', 'moderate')],
   variants: [{ id: 'active', name: 'By the patient, guided' }],
   stages: [
     load('turn', 'Extend and turn', 'Guide the head back, then turn it to the {side}. No overpressure.', {
@@ -30,8 +32,8 @@ export const neckExtensionRotation = defineTest({
     }),
   ],
   doesNotCount: ['pain on the other side', 'a stretch at the front of the neck'],
-  notWith: ['suspected laxity', 'neck artery signs'],
-  careWith: ['dizziness that was looked into: stop at the first sign'],
+  notWith: [{ when: 'upper-neck-laxity' }, { when: 'neck-artery' }],
+  careWith: [{ when: 'dizziness-known', then: 'stop at the first sign' }],
   faults: ['overpressure', 'held longer than it takes to ask'],
   reading: table({
     source: 'facet-cervical',

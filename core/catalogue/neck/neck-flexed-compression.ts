@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING, SITTING_FRONT } from '../poses'
 import { line, otherwise, own, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
+import { on } from '../load'
 
 /** Compression with the neck bent 30 to 45 degrees; only when plain compression was quiet and a disc is suspected. */
 export const neckFlexedCompression = defineTest({
@@ -15,11 +16,13 @@ export const neckFlexedCompression = defineTest({
   purpose: 'Loads the neck bent 30 to 45° when plain loading was quiet and a disc is suspected.',
   structures: ['neck discs', 'neck roots'],
   posture: 'sitting',
-  turn: 18,
+  phase: 'compression',
+  after: 'neck-closing-b',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 30,
   provocative: 3,
+  loads: [on('neck', 'compression', 'strong'), on('upper-neck', 'compression', 'moderate')],
   variants: [
     { id: 'side-bent', name: 'Bent to the side', stages: ['side'] },
     { id: 'forward-bent', name: 'Bent forward', stages: ['forward'] },
@@ -41,8 +44,8 @@ export const neckFlexedCompression = defineTest({
     ),
   ],
   doesNotCount: ['pain only in the neck'],
-  notWith: ['a symptom on plain compression', 'cord signs', 'suspected fracture or laxity'],
-  careWith: ['severe osteoporosis'],
+  notWith: [{ when: 'compression-positive' }, { when: 'cord-signs' }, { when: 'fracture' }, { when: 'upper-neck-laxity' }],
+  careWith: [{ when: 'weak-bones', then: 'light grade only' }],
   faults: ['done although plain compression brought the symptom on', 'a jerk'],
   reading: table({
     source: 'root-cervical',

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING } from '../poses'
 import { chose, line, otherwise, pointsTo, table } from '../reading/table'
 import { observe } from '../stages'
+import { on } from '../load'
 
 /** Neck flexion shock sign: an electric feeling belongs to the cord, never to a joint or a root. */
 export const neckFlexionShock = defineTest({
@@ -14,11 +15,12 @@ export const neckFlexionShock = defineTest({
   purpose: 'Asks whether bending the neck sends an electric feeling down the spine or into limbs: a cord sign.',
   structures: ['spinal cord'],
   posture: 'sitting',
-  turn: 4,
+  phase: 'movement',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 15,
   provocative: 1,
+  loads: [on('neck', 'bending', 'light'), on('upper-neck', 'bending', 'light')],
   variants: [{ id: 'active', name: 'By the patient' }],
   stages: [
     observe(
@@ -31,7 +33,7 @@ export const neckFlexionShock = defineTest({
     ),
   ],
   doesNotCount: ['a pull at the back of the neck'],
-  notWith: ['suspected fracture or laxity'],
+  notWith: [{ when: 'fracture' }, { when: 'upper-neck-laxity' }],
   careWith: [],
   faults: ['repeated after an electric feeling'],
   reading: table({

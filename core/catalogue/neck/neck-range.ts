@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING, SITTING_FRONT } from '../poses'
 import { otherwise, table } from '../reading/table'
 import { measure } from '../stages'
+import { on } from '../load'
 
 const side = { joint: 'neck side-bend', min: 0, max: 70, usual: [10, 60] } as const
 
@@ -16,11 +17,13 @@ export const neckRange = defineTest({
   purpose: 'A baseline of bending forward, back and to each side.',
   structures: ['neck joints', 'neck muscles'],
   posture: 'sitting',
-  turn: 5,
+  phase: 'movement',
+  after: 'neck-flexion-shock',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 60,
   provocative: 1,
+  loads: [on('neck', 'movement', 'light'), on('upper-neck', 'movement', 'light')],
   variants: [{ id: 'active', name: 'By the patient' }],
   stages: [
     measure(
@@ -57,8 +60,8 @@ export const neckRange = defineTest({
     ),
   ],
   doesNotCount: ['a pull at the end of range'],
-  notWith: ['neck trauma that has not been looked into'],
-  careWith: ['dizziness that was looked into'],
+  notWith: [{ when: 'neck-trauma' }],
+  careWith: [{ when: 'dizziness-known' }],
   faults: ['trunk moving along', 'measured once only'],
   reading: table({ source: 'facet-cervical', lines: [], otherwise: otherwise('not-applicable', 'range measured as a baseline') }),
   shares: [],

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
 import { also, limited, line, mean, otherwise, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { measure } from '../stages'
+import { on } from '../load'
 
 /** Active neck rotation: less than 60 degrees to the painful side is one item of the published arm rule. */
 export const neckRotation = defineTest({
@@ -14,11 +15,13 @@ export const neckRotation = defineTest({
   purpose: 'Measures how far the head turns to each side; the published arm rule counts less than 60° to the painful side.',
   structures: ['neck joints', 'neck roots', 'neck muscles'],
   posture: 'sitting',
-  turn: 6,
+  phase: 'movement',
+  after: 'neck-range',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 40,
   provocative: 1,
+  loads: [on('neck', 'rotation', 'light'), on('upper-neck', 'rotation', 'light')],
   variants: [{ id: 'active', name: 'By the patient, up to three trials' }],
   stages: [
     measure(
@@ -31,8 +34,8 @@ export const neckRotation = defineTest({
     ),
   ],
   doesNotCount: ['a pull at the end of range'],
-  notWith: ['neck trauma that has not been looked into'],
-  careWith: ['dizziness that was looked into'],
+  notWith: [{ when: 'neck-trauma' }],
+  careWith: [{ when: 'dizziness-known' }],
   faults: ['trunk turning along', 'chin dropping', 'one trial only'],
   reading: table({
     source: 'root-cervical',

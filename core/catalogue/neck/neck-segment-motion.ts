@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { close, FACE_DOWN } from '../poses'
 import { cells, line, otherwise, speaksAgainst, speaksFor, table } from '../reading/table'
 import { column, grid, NECK_LEVELS } from '../stages'
+import { on } from '../load'
 
 /** Manual motion of the neck segments: stiff with the own pain is one item of the neck facet rule. */
 export const neckSegmentMotion = defineTest({
@@ -14,11 +15,13 @@ export const neckSegmentMotion = defineTest({
   purpose: 'Finds the level that is stiff and gives the patient’s own pain.',
   structures: ['facet joints'],
   posture: 'prone',
-  turn: 106,
+  phase: 'palpation',
+  after: 'neck-segment-palpation',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 60,
   provocative: 1,
+  loads: [on('neck', 'pressing', 'moderate'), on('upper-neck', 'pressing', 'light')],
   variants: [
     { id: 'prone', name: 'Face down' },
     { id: 'supine', name: 'On the back', posture: 'supine' },
@@ -40,8 +43,8 @@ export const neckSegmentMotion = defineTest({
     ),
   ],
   doesNotCount: ['stiffness without the own pain', 'tenderness of the skin'],
-  notWith: ['suspected fracture or laxity'],
-  careWith: ['blood thinners: no forceful presses'],
+  notWith: [{ when: 'fracture' }, { when: 'upper-neck-laxity' }],
+  careWith: [{ when: 'blood-thinners', then: 'no forceful presses' }],
   faults: ['pressing on the spinous process for a facet joint'],
   reading: table({
     source: 'facet-cervical',

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { close, FACE_DOWN } from '../poses'
 import { cells, line, otherwise, speaksAgainst, speaksFor, table } from '../reading/table'
 import { column, grid, NECK_LEVELS } from '../stages'
+import { on } from '../load'
 
 /** Segmental tenderness of the neck: one item of the neck facet rule. */
 export const neckSegmentPalpation = defineTest({
@@ -14,11 +15,12 @@ export const neckSegmentPalpation = defineTest({
   purpose: 'Finds the level whose facet joint is sore with the patient’s own pain.',
   structures: ['facet joints', 'neck muscles'],
   posture: 'prone',
-  turn: 105,
+  phase: 'palpation',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 45,
   provocative: 1,
+  loads: [on('neck', 'pressing', 'light'), on('upper-neck', 'pressing', 'light')],
   variants: [
     { id: 'prone', name: 'Face down' },
     { id: 'supine', name: 'On the back', posture: 'supine' },
@@ -34,8 +36,8 @@ export const neckSegmentPalpation = defineTest({
     ),
   ],
   doesNotCount: ['tenderness that is not the own pain', 'pressure that both sides feel alike'],
-  notWith: ['suspected fracture or laxity'],
-  careWith: ['blood thinners: no forceful presses'],
+  notWith: [{ when: 'fracture' }, { when: 'upper-neck-laxity' }],
+  careWith: [{ when: 'blood-thinners', then: 'no forceful presses' }],
   faults: ['unequal pressure', 'asking “here?”'],
   reading: table({
     source: 'facet-cervical',

@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
 import { line, otherwise, own, pointsTo, table } from '../reading/table'
 import { load } from '../stages'
+import { on } from '../load'
 
 /** Active side-bend: towards the sore side closes, away from it pulls. Each side is its own result. */
 export const neckSideBend = defineTest({
@@ -15,11 +16,13 @@ export const neckSideBend = defineTest({
   purpose: 'Shows whether closing or opening a side brings the arm symptom on.',
   structures: ['neck roots', 'facet joints', 'neck muscles'],
   posture: 'sitting',
-  turn: 7,
+  phase: 'movement',
+  after: 'neck-rotation',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 20,
   provocative: 1,
+  loads: [on('neck', 'bending', 'light'), on('upper-neck', 'movement', 'light')],
   variants: [{ id: 'active', name: 'By the patient' }],
   stages: [
     load(
@@ -32,7 +35,7 @@ export const neckSideBend = defineTest({
   ],
   doesNotCount: ['a stretch on the far side'],
   notWith: [],
-  careWith: ['severe arm pain: let them stop early'],
+  careWith: [{ judged: 'severe arm pain', then: 'let them stop early' }],
   faults: ['shoulder lifted to the ear', 'turning instead of bending'],
   reading: table({
     source: 'root-cervical',

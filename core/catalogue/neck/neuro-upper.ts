@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
 import { also, anyOf, cells, line, otherwise, pointsTo, speaksFor, table } from '../reading/table'
 import { grid, REFLEX, SENSATION, SIGN, STRENGTH } from '../stages'
+import { on } from '../load'
 
 const WEAK = ['0', '1', '2', '3', '4']
 const LESS = ['less', 'absent']
@@ -18,11 +19,12 @@ export const neuroUpper = defineTest({
   purpose: 'Looks for a loss of strength, reflex or feeling in one root, and for cord signs.',
   structures: ['roots C4 to T1', 'spinal cord'],
   posture: 'sitting',
-  turn: 2,
+  phase: 'neurological',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 180,
   provocative: 0,
+  loads: [on('arm', 'contraction', 'light')],
   variants: [{ id: 'short', name: 'Strength, reflexes, touch and pin, cord signs' }],
   stages: [
     grid(
@@ -81,7 +83,7 @@ export const neuroUpper = defineTest({
   ],
   doesNotCount: ['weakness from pain: note it and repeat lightly'],
   notWith: [],
-  careWith: ['an irritable arm: strength last'],
+  careWith: [{ when: 'irritable', then: 'strength last' }],
   faults: ['no comparison with the other side', 'leading the answer', 'reflex tested in a tense arm'],
   reading: table({
     source: 'root-cervical',

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
 import { line, otherwise, pointsTo, said, speaksAgainst, speaksFor, table } from '../reading/table'
 import { relief } from '../stages'
+import { on } from '../load'
 
 /** Hand on head: does an arm symptom that is there ease when the palm rests on the head? */
 export const shoulderAbductionRelief = defineTest({
@@ -14,11 +15,12 @@ export const shoulderAbductionRelief = defineTest({
   purpose: 'Takes tension off the roots and asks whether the arm symptom eases.',
   structures: ['neck roots C5 to C7', 'brachial plexus'],
   posture: 'sitting',
-  turn: 8,
+  phase: 'relief',
   sides: 'each',
   plan: 'painful-side',
   seconds: 45,
   provocative: 0,
+  loads: [on('shoulder', 'movement', 'light')],
   variants: [{ id: 'palm-rests', name: 'Palm resting on the head, 30 to 60 seconds' }],
   stages: [
     relief(
@@ -31,7 +33,7 @@ export const shoulderAbductionRelief = defineTest({
   ],
   doesNotCount: ['shoulder discomfort from the position'],
   notWith: [],
-  careWith: ['a stiff or sore shoulder: lift the arm for them'],
+  careWith: [{ judged: 'a stiff or sore shoulder', then: 'lift the arm for them' }],
   faults: ['asked of somebody without a symptom at rest', 'position left before half a minute'],
   reading: table({
     source: 'root-cervical',

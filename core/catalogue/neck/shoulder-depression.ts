@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
 import { line, otherwise, own, pointsTo, said, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
+import { on } from '../load'
 
 /** Shoulder depression with the neck bent away: pulls on the root and its sleeve. */
 export const shoulderDepression = defineTest({
@@ -15,11 +16,13 @@ export const shoulderDepression = defineTest({
   purpose: 'Pulls the roots and their sleeves on one side.',
   structures: ['neck roots and dural sleeves', 'upper trapezius'],
   posture: 'sitting',
-  turn: 12,
+  phase: 'loading',
+  after: 'neck-extension-rotation',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 30,
   provocative: 2,
+  loads: [on('shoulder', 'pressing', 'moderate'), on('neck', 'tension', 'moderate'), on('upper-neck', 'bending', 'light')],
   variants: [{ id: 'bent-away', name: 'Neck bent away, shoulder pressed down' }],
   stages: [
     load(
@@ -38,8 +41,8 @@ export const shoulderDepression = defineTest({
     ),
   ],
   doesNotCount: ['pulling in the upper trapezius'],
-  notWith: ['suspected fracture or laxity'],
-  careWith: ['an irritable arm'],
+  notWith: [{ when: 'fracture' }, { when: 'upper-neck-laxity' }],
+  careWith: [{ when: 'irritable' }],
   faults: ['a jerk at the shoulder', 'the head carried along'],
   reading: table({
     source: 'root-cervical',

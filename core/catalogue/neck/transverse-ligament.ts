@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { close, ON_THE_BACK } from '../poses'
 import { chose, line, otherwise, pointsTo, speaksFor, table } from '../reading/table'
 import { observe } from '../stages'
+import { on } from '../load'
 
 /** Transverse ligament: head and C1 are lifted straight forward and held, because guarding can mask slack. */
 export const transverseLigament = defineTest({
@@ -14,11 +15,13 @@ export const transverseLigament = defineTest({
   purpose: 'Lifts head and C1 forward together and holds, feeling for slack at the end.',
   structures: ['transverse ligament of C1'],
   posture: 'supine',
-  turn: 28,
+  phase: 'ligament',
+  after: 'alar-ligament',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 45,
   provocative: 1,
+  loads: [on('upper-neck', 'shear', 'light')],
   variants: [{ id: 'held', name: 'Held 15 to 20 seconds' }],
   stages: [
     observe(
@@ -31,8 +34,8 @@ export const transverseLigament = defineTest({
     ),
   ],
   doesNotCount: ['pressure of the fingers', 'pain without movement'],
-  notWith: ['warning signs, an unsupported-head feeling or a possible fracture'],
-  careWith: ['everyone: the lightest touch'],
+  notWith: [{ when: 'cord-signs' }, { when: 'neck-artery' }, { when: 'head-unsupported' }, { when: 'fracture' }],
+  careWith: [{ judged: 'everyone', then: 'the lightest touch' }],
   faults: ['let down before 15 s', 'bending the head instead of lifting it straight'],
   reading: table({
     source: 'laxity-upper-neck',

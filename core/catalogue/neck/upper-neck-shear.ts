@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { close, SITTING } from '../poses'
 import { line, otherwise, pointsTo, speaksFor, table, allOf, chose } from '../reading/table'
 import { observe } from '../stages'
+import { on } from '../load'
 
 const PINCH = { on: 'neck', along: 0.35, off: 0, aside: -8, from: 190 } as const
 const FOREHEAD = { on: 'head', along: 0.8, off: 2, aside: 11, from: 20 } as const
@@ -21,11 +22,12 @@ export const upperNeckShear = defineTest({
   purpose: 'Feels whether the head and C1 slide on C2, and whether gliding them back eases what the nod brought on.',
   structures: ['transverse ligament of C1', 'upper neck joints'],
   posture: 'sitting',
-  turn: 1,
+  phase: 'ligament',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 45,
   provocative: 1,
+  loads: [on('upper-neck', 'shear', 'light')],
   variants: [{ id: 'pinch-and-glide', name: 'C2 held, head glided straight back' }],
   stages: [
     observe(
@@ -52,8 +54,8 @@ export const upperNeckShear = defineTest({
     ),
   ],
   doesNotCount: ['pressure under the fingers', 'stiffness'],
-  notWith: ['warning signs, an unsupported-head feeling or a possible fracture: support the head and refer'],
-  careWith: ['everyone: the lightest touch'],
+  notWith: [{ when: 'cord-signs' }, { when: 'neck-artery' }, { when: 'head-unsupported' }, { when: 'fracture' }],
+  careWith: [{ judged: 'everyone', then: 'the lightest touch' }],
   faults: ['more than a very small nod', 'pushing instead of gliding', 'letting go at once, so relief is missed'],
   reading: table({
     source: 'laxity-upper-neck',

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { ON_THE_BACK, ON_THE_BACK_FRONT } from '../poses'
 import { also, allOf, anyOf, chose, line, otherwise, pointsTo, table, unless } from '../reading/table'
 import { observe } from '../stages'
+import { on } from '../load'
 
 const EFFORT = { '0': '0 none', '1': '1', '2': '2', '3': '3', '4': '4', '5': '5 unable' } as const
 const HARD = ['1', '2', '3', '4', '5']
@@ -18,11 +19,12 @@ export const activeLegRaise = defineTest({
   purpose: 'Asks how hard it is to lift a straight leg 20 cm, and whether pressing the pelvis together makes it easier.',
   structures: ['force closure of the pelvis', 'trunk and pelvic muscles'],
   posture: 'supine',
-  turn: 61,
+  phase: 'control',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 60,
   provocative: 1,
+  loads: [on('leg', 'contraction', 'light'), on('pelvis', 'compression', 'light')],
   variants: [
     { id: 'legs-straight', name: 'Both legs straight, 20 cm apart' },
     { id: 'other-knee-bent', name: 'Other knee bent' },
@@ -61,7 +63,7 @@ export const activeLegRaise = defineTest({
   ],
   doesNotCount: ['tired muscles'],
   notWith: [],
-  careWith: ['late pregnancy: not long on the back'],
+  careWith: [{ when: 'pregnancy', then: 'late on, not long on the back' }],
   faults: ['knee bending', 'the score of one side only'],
   reading: table({
     source: 'sij-ligament',

@@ -1,6 +1,7 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { LEG_FLAT } from '../poses'
 import { FRONT_LIGAMENTS, pelvicProvocation, pelvicStages, pelvicWays, MODERATE } from '../reading/pelvic-provocation'
+import { on } from '../load'
 
 /**
  * FABER: flexion, abduction and external rotation. Read by place above all.
@@ -18,11 +19,13 @@ export const faber = defineTest({
   purpose: 'Opens the hip and levers the front of the sacroiliac joint; the place of the pain decides.',
   structures: ['hip joint', 'front of the sacroiliac joint', 'anterior sacroiliac ligaments'],
   posture: 'supine',
-  turn: 80,
+  phase: 'loading',
+  after: 'sij-distraction',
   sides: 'each',
   plan: 'painful-side',
   seconds: 40,
   provocative: 1,
+  loads: [on('pelvis', 'rotation', 'moderate'), on('hip', 'rotation', 'moderate'), on('leg', 'movement', 'light')],
   variants: pelvicWays('15 kg', { id: 'pelvis-fixed', name: 'Opposite front hip bone held' }),
   stages: pelvicStages(
     {
@@ -47,8 +50,8 @@ export const faber = defineTest({
     MODERATE,
   ),
   doesNotCount: ['a stretch at the inner thigh', 'pressure on the held hip bone', 'pain on the other side'],
-  notWith: ['suspected fracture of the pelvis or sacrum', 'recent hip replacement'],
-  careWith: ['knee pathology'],
+  notWith: [{ when: 'fracture', of: 'the pelvis or sacrum' }, { when: 'hip-replacement' }],
+  careWith: [{ judged: 'knee pathology' }],
   faults: ['the opposite side of the pelvis not held, so the trunk rolls', 'place not asked'],
   reading: pelvicProvocation([
     FRONT_LIGAMENTS,

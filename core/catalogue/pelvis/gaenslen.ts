@@ -1,6 +1,7 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
 import { GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicWays, MODERATE } from '../reading/pelvic-provocation'
+import { on } from '../load'
 
 /**
  * Gaenslen: the two halves of the pelvis are turned against each other.
@@ -17,11 +18,13 @@ export const gaenslen = defineTest({
   purpose: 'Turns the two hip bones against each other, one leg bent up and the other lowered over the edge.',
   structures: ['sacroiliac joints', 'hip joints', 'L5–S1'],
   posture: 'supine',
-  turn: 100,
+  phase: 'loading',
+  after: 'thigh-thrust',
   sides: 'each',
   plan: 'painful-side',
   seconds: 40,
   provocative: 2,
+  loads: [on('pelvis', 'rotation', 'strong'), on('hip', 'bending', 'strong'), on('low-back', 'bending', 'moderate'), on('leg', 'movement', 'light')],
   variants: pelvicWays('15 kg', { id: 'table-edge', name: 'At the edge of the table, lowered leg named' }),
   stages: pelvicStages(
     {
@@ -46,8 +49,8 @@ export const gaenslen = defineTest({
     MODERATE,
   ),
   doesNotCount: ['a pull at the front of the lowered thigh', 'hip or knee discomfort', 'pain above L5'],
-  notWith: ['suspected fracture of the pelvis or sacrum'],
-  careWith: ['hip pathology', 'irritable low back'],
+  notWith: [{ when: 'fracture', of: 'the pelvis or sacrum' }],
+  careWith: [{ judged: 'hip pathology' }, { when: 'irritable' }],
   faults: ['reading it as a muscle length test', 'naming the side after the bent leg'],
   reading: pelvicProvocation([GROIN_IS_HIP], {
     source: 'hip-flexor',

@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
 import { also, line, otherwise, own, pointsTo, table } from '../reading/table'
 import { load } from '../stages'
+import { on } from '../load'
 
 /** Knee to the opposite shoulder, pressed slowly. Both sides sore: ask about inflammatory disease. */
 export const kneeToShoulder = defineTest({
@@ -15,11 +16,13 @@ export const kneeToShoulder = defineTest({
   purpose: 'Stresses the sacroiliac joint and the ligaments behind it with a bent leg.',
   structures: ['sacroiliac joint', 'sacrotuberous ligament', 'hip joint'],
   posture: 'supine',
-  turn: 101,
+  phase: 'loading',
+  after: 'gaenslen',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 30,
   provocative: 2,
+  loads: [on('pelvis', 'shear', 'strong'), on('hip', 'compression', 'strong'), on('leg', 'movement', 'light')],
   variants: [{ id: 'slow', name: 'Slow press, opposite shoulder held' }],
   stages: [
     load(
@@ -38,8 +41,8 @@ export const kneeToShoulder = defineTest({
     ),
   ],
   doesNotCount: ['groin pressure', 'a stretch in the buttock'],
-  notWith: ['suspected fracture of the pelvis or sacrum', 'hip replacement'],
-  careWith: ['knee pathology'],
+  notWith: [{ when: 'fracture', of: 'the pelvis or sacrum' }, { when: 'hip-replacement' }],
+  careWith: [{ judged: 'knee pathology' }],
   faults: ['a jerk', 'the trunk rolling'],
   reading: table({
     source: 'sij-pain',

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { ON_THE_BACK_FRONT } from '../poses'
 import { allOf, cells, line, otherwise, pointsTo, table } from '../reading/table'
 import { column, grid } from '../stages'
+import { on } from '../load'
 
 const HIGH = (row: string) => cells('levels', 'higher', ['{side}'], 1, [row])
 const LOW = (row: string) => cells('levels', 'higher', ['{other}'], 1, [row])
@@ -18,11 +19,12 @@ export const pelvicLandmarks = defineTest({
   purpose: 'Compares the heights of the landmarks, front and back. Low reliability: a pointer only.',
   structures: ['iliac bones', 'leg length'],
   posture: 'supine',
-  turn: 64,
+  phase: 'palpation',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 60,
   provocative: 0,
+  loads: [on('pelvis', 'pressing', 'light')],
   variants: [{ id: 'front-and-back', name: 'On the back, then face down' }],
   stages: [
     grid(
@@ -43,7 +45,7 @@ export const pelvicLandmarks = defineTest({
   ],
   doesNotCount: ['differences smaller than a thumb’s breadth'],
   notWith: [],
-  careWith: ['pregnancy: face down only with room for the bump'],
+  careWith: [{ when: 'pregnancy', then: 'face down only with room for the bump' }],
   faults: ['looking from the side', 'thumbs not under the bone'],
   reading: table({
     source: 'sij-stiff',

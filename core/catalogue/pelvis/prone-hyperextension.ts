@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
 import { line, otherwise, own, pointsTo, table } from '../reading/table'
 import { load } from '../stages'
+import { on } from '../load'
 
 /** Prone hip extension with the pelvis held at the crest. */
 export const proneHyperextension = defineTest({
@@ -15,11 +16,13 @@ export const proneHyperextension = defineTest({
   purpose: 'Levers the sacroiliac joint by lifting the thigh while the crest is held.',
   structures: ['sacroiliac joint', 'anterior ligaments'],
   posture: 'prone',
-  turn: 119,
+  phase: 'loading',
+  after: 'lumbar-spring',
   sides: 'each',
   plan: 'painful-side',
   seconds: 30,
   provocative: 2,
+  loads: [on('pelvis', 'pressing', 'strong'), on('hip', 'bending', 'strong'), on('leg', 'movement', 'light')],
   variants: [{ id: 'crest-held', name: 'Crest held, knee at 90°' }],
   stages: [
     load('lift', 'Hold the crest, lift', 'Hold the {side} crest down, knee at 90°. Lift the {side} thigh slowly.', {
@@ -32,8 +35,8 @@ export const proneHyperextension = defineTest({
     }),
   ],
   doesNotCount: ['a pull at the front of the thigh', 'pain above L5'],
-  notWith: ['suspected fracture of the pelvis or sacrum'],
-  careWith: ['a loose low-back segment'],
+  notWith: [{ when: 'fracture', of: 'the pelvis or sacrum' }],
+  careWith: [{ judged: 'a loose low-back segment' }],
   faults: ['crest not held, so that the low back extends'],
   reading: table({
     source: 'sij-pain',

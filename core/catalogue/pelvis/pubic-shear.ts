@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { ON_THE_BACK_FRONT } from '../poses'
 import { also, cells, line, otherwise, pointsTo, table } from '../reading/table'
 import { column, grid } from '../stages'
+import { on } from '../load'
 
 const SORE = { no: 'nothing', left: 'own, left', right: 'own, right', both: 'own, both' } as const
 
@@ -17,11 +18,13 @@ export const pubicShear = defineTest({
   purpose: 'Shears the pubic joint in each direction and asks on which side the own pain is.',
   structures: ['pubic symphysis'],
   posture: 'supine',
-  turn: 102,
+  phase: 'loading',
+  after: 'knee-to-shoulder',
   sides: 'none',
   plan: 'better-side-first',
   seconds: 40,
   provocative: 2,
+  loads: [on('pelvis', 'shear', 'strong')],
   variants: [{ id: 'four-directions', name: 'Both ways, then each side alone' }],
   stages: [
     grid(
@@ -40,8 +43,8 @@ export const pubicShear = defineTest({
     ),
   ],
   doesNotCount: ['pressure on the bone'],
-  notWith: ['suspected fracture of the pelvis'],
-  careWith: ['pregnancy', 'within six months of a birth'],
+  notWith: [{ when: 'fracture', of: 'the pelvis' }],
+  careWith: [{ when: 'pregnancy' }],
   faults: ['consent not asked again', 'a jerk'],
   reading: table({
     source: 'pubic-symphysis',

@@ -1,6 +1,7 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { FACE_DOWN } from '../poses'
 import { pelvicProvocation, pelvicStages, pelvicWays } from '../reading/pelvic-provocation'
+import { on } from '../load'
 
 /** Sacral thrust: a forward press on the sacrum, which shears both joints and loads the low back too. */
 export const sacralThrust = defineTest({
@@ -14,11 +15,13 @@ export const sacralThrust = defineTest({
   purpose: 'Presses the sacrum forward between the hip bones.',
   structures: ['both sacroiliac joints', 'lumbar joints in extension'],
   posture: 'prone',
-  turn: 120,
+  phase: 'loading',
+  after: 'prone-hyperextension',
   sides: 'none',
   plan: 'painful-side',
   seconds: 30,
   provocative: 2,
+  loads: [on('pelvis', 'thrust', 'strong')],
   variants: pelvicWays('25 to 30 kg', { id: 'hand-heel', name: 'Hand heel on S2 to S3' }),
   stages: pelvicStages({
     id: 'press',
@@ -36,8 +39,8 @@ export const sacralThrust = defineTest({
     },
   }),
   doesNotCount: ['soreness under your hand', 'pain above L5', 'pain in the groin'],
-  notWith: ['suspected fracture of the pelvis or sacrum'],
-  careWith: ['lumbar instability', 'acute facet pain', 'severe osteoporosis'],
+  notWith: [{ when: 'fracture', of: 'the pelvis or sacrum' }],
+  careWith: [{ judged: 'lumbar instability' }, { judged: 'acute facet pain' }, { when: 'weak-bones', then: 'light grade only' }],
   faults: ['pressing on L5', 'quick presses before a slow one was comfortable'],
   reading: pelvicProvocation([{ at: ['low-back'], source: 'facet-lumbar', because: 'own pain above L5: the press also bends the low back backward' }]),
   shares: ['pelvic-provocation'],

@@ -1,6 +1,7 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_SIDE } from '../poses'
 import { pelvicProvocation, pelvicStages, pelvicWays, BACK_LIGAMENTS, GROIN_IS_HIP } from '../reading/pelvic-provocation'
+import { on } from '../load'
 
 /** Pelvic compression: the upper half of the pelvis is pressed straight down, painful side up. */
 export const sijCompression = defineTest({
@@ -13,11 +14,12 @@ export const sijCompression = defineTest({
   purpose: 'Presses the sacroiliac joints together at the front and stretches the ligaments behind them.',
   structures: ['sacroiliac joint', 'posterior sacroiliac ligaments'],
   posture: 'side-lying',
-  turn: 110,
+  phase: 'loading',
   sides: 'each',
   plan: 'painful-side',
   seconds: 30,
   provocative: 1,
+  loads: [on('pelvis', 'compression', 'strong')],
   variants: pelvicWays(
     '25 to 30 kg',
     { id: 'side-lying', name: 'Side-lying, painful side up' },
@@ -39,8 +41,8 @@ export const sijCompression = defineTest({
     },
   }),
   doesNotCount: ['pressure under your hands', 'pain above L5', 'pain only in the groin'],
-  notWith: ['suspected fracture of the pelvis or sacrum'],
-  careWith: ['severe osteoporosis', 'pregnancy'],
+  notWith: [{ when: 'fracture', of: 'the pelvis or sacrum' }],
+  careWith: [{ when: 'weak-bones', then: 'light grade only' }, { when: 'pregnancy' }, { when: 'blood-thinners', then: 'no forceful presses' }],
   faults: ['pressing at an angle', 'elbows bent, so the force comes in bursts'],
   reading: pelvicProvocation([BACK_LIGAMENTS, GROIN_IS_HIP]),
   shares: ['pelvic-provocation'],

@@ -1,6 +1,7 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { LEG_FLAT } from '../poses'
 import { FRONT_LIGAMENTS, GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicWays } from '../reading/pelvic-provocation'
+import { on } from '../load'
 
 /**
  * Pelvic distraction: the fronts of both sacroiliac joints are gapped, their backs compressed.
@@ -17,11 +18,12 @@ export const sijDistraction = defineTest({
   purpose: 'Gaps the front of the sacroiliac joints to see whether that brings on the own pain.',
   structures: ['front of the sacroiliac joint', 'anterior sacroiliac ligaments'],
   posture: 'supine',
-  turn: 70,
+  phase: 'loading',
   sides: 'none',
   plan: 'painful-side',
   seconds: 30,
   provocative: 1,
+  loads: [on('pelvis', 'thrust', 'strong')],
   variants: pelvicWays('25 to 30 kg', { id: 'crossed-arms', name: 'Forearms crossed' }, { id: 'uncrossed-arms', name: 'Forearms not crossed' }),
   stages: pelvicStages({
     id: 'press',
@@ -42,8 +44,8 @@ export const sijDistraction = defineTest({
     },
   }),
   doesNotCount: ['soreness under your palms', 'skin drag', 'pain above L5 or in the groin'],
-  notWith: ['suspected fracture of the pelvis or sacrum'],
-  careWith: ['pregnancy', 'blood thinners'],
+  notWith: [{ when: 'fracture', of: 'the pelvis or sacrum' }],
+  careWith: [{ when: 'pregnancy' }, { when: 'blood-thinners', then: 'no forceful presses' }],
   faults: ['skin dragged instead of bone moved', 'a jerk instead of a slow rise'],
   reading: pelvicProvocation([FRONT_LIGAMENTS, GROIN_IS_HIP]),
   shares: ['pelvic-provocation'],

@@ -3,6 +3,7 @@ import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
 import { line, otherwise, own, pointsAway, pointsTo, table } from '../reading/table'
 import { load, observe } from '../stages'
+import { on } from '../load'
 
 /** Joint line tenderness just below and inside the rear iliac spine, with equal pressure on both sides. */
 export const sijPalpation = defineTest({
@@ -16,11 +17,12 @@ export const sijPalpation = defineTest({
   purpose: 'Presses just below and inside the rear iliac spine and compares the sides.',
   structures: ['posterior sacroiliac ligaments', 'sacroiliac joint line'],
   posture: 'prone',
-  turn: 118,
+  phase: 'palpation',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 30,
   provocative: 1,
+  loads: [on('pelvis', 'pressing', 'light')],
   variants: [
     { id: 'equal-pressure', name: 'Equal pressure, both sides', stages: ['press'] },
     { id: 'with-ligament', name: 'Joint line, then the sacrotuberous ligament', stages: ['press', 'sacrotuberous'], seconds: 45 },
@@ -39,8 +41,8 @@ export const sijPalpation = defineTest({
     ),
   ],
   doesNotCount: ['tenderness that is not the own pain', 'both sides alike'],
-  notWith: ['suspected fracture of the sacrum'],
-  careWith: ['pregnancy: no lying on the bump'],
+  notWith: [{ when: 'fracture', of: 'the sacrum' }],
+  careWith: [{ when: 'pregnancy', then: 'no lying on the bump' }],
   faults: ['unequal pressure'],
   reading: table({
     source: 'sij-pain',

@@ -2,6 +2,7 @@ import { defineTest } from '../exam-test'
 import { STANDING_BEHIND } from '../poses'
 import { chose, line, otherwise, pointsAway, pointsTo, table } from '../reading/table'
 import { observe } from '../stages'
+import { on } from '../load'
 
 /** Standing knee lift with the thumbs on the rear iliac spine and S2. Reliability is poor: a pointer only. */
 export const standingHipFlexion = defineTest({
@@ -15,11 +16,13 @@ export const standingHipFlexion = defineTest({
   purpose: 'Feels whether the rear iliac spine drops as the knee is lifted. Low reliability: a pointer only.',
   structures: ['sacroiliac joint'],
   posture: 'standing',
-  turn: 132,
+  phase: 'movement',
+  after: 'repeated-movement',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 40,
   provocative: 1,
+  loads: [on('leg', 'movement', 'light'), on('pelvis', 'movement', 'light')],
   variants: [
     { id: 'always', name: 'For everyone' },
     { id: 'after-painful-lift', name: 'Only after a painful sacral lift' },
@@ -42,7 +45,7 @@ export const standingHipFlexion = defineTest({
   ],
   doesNotCount: ['what is seen and not felt'],
   notWith: [],
-  careWith: ['unsteady people: something to hold'],
+  careWith: [{ judged: 'unsteady people', then: 'something to hold' }],
   faults: ['thumbs sliding on the skin', 'knee lifted less than 90°'],
   reading: table({
     source: 'sij-stiff',

@@ -1,6 +1,7 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
 import { GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicWays } from '../reading/pelvic-provocation'
+import { on } from '../load'
 
 /** Thigh thrust: a backward shear of the sacroiliac joint, delivered along the thigh bone. */
 export const thighThrust = defineTest({
@@ -13,11 +14,13 @@ export const thighThrust = defineTest({
   purpose: 'Shears the hip bone backward on a sacrum that is held still.',
   structures: ['sacroiliac joint', 'posterior sacroiliac ligaments', 'hip joint'],
   posture: 'supine',
-  turn: 90,
+  phase: 'loading',
+  after: 'faber',
   sides: 'each',
   plan: 'painful-side',
   seconds: 30,
   provocative: 2,
+  loads: [on('pelvis', 'thrust', 'strong'), on('hip', 'thrust', 'strong'), on('leg', 'movement', 'light')],
   variants: pelvicWays('25 to 30 kg', { id: 'hand-under', name: 'Hand under the sacrum' }, { id: 'no-hand', name: 'No hand under the sacrum' }),
   stages: pelvicStages({
     id: 'press',
@@ -36,8 +39,8 @@ export const thighThrust = defineTest({
     },
   }),
   doesNotCount: ['pain at the front of the hip or groin', 'knee pain', 'pressure on the hand under the sacrum'],
-  notWith: ['suspected fracture of the pelvis or sacrum', 'hip replacement'],
-  careWith: ['knee pathology'],
+  notWith: [{ when: 'fracture', of: 'the pelvis or sacrum' }, { when: 'hip-replacement' }],
+  careWith: [{ judged: 'knee pathology' }, { when: 'blood-thinners', then: 'no forceful presses' }],
   faults: ['pulling the thigh across, which jams the hip', 'a thrust instead of a slow press'],
   reading: pelvicProvocation([GROIN_IS_HIP]),
   shares: ['pelvic-provocation'],

@@ -82,6 +82,7 @@ export function neckSchools(id: string, name: string, order: readonly string[]):
     },
     {
       id: `without-neck${suffix}`,
+      spares: ['neck', 'upper-neck'] as const,
       name: `Without the neck, let go at the hand${words}`,
       how: 'For a neck that must not be loaded.',
       stages: [...order, 'hand-release'],

@@ -1,12 +1,12 @@
 import { defineGate } from '../gate'
-import { LOADS_PELVIS_OR_BACK } from '../regions'
+import { PELVIS_OR_BACK } from '../barred'
 
 /** Age over 70 alone: bones may be weak, so the load stays light. */
 export const ageSeventy = defineGate({
   id: 'age-seventy',
   strength: 'caution',
   when: { atLeast: 1, of: ['age-over-70'] },
-  bars: { tests: LOADS_PELVIS_OR_BACK },
+  bars: { loading: PELVIS_OR_BACK },
   reason: 'Over 70: bones may be weak.',
   do: 'Light grade first; no quick presses.',
 })

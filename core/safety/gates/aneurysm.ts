@@ -5,7 +5,8 @@ export const aneurysm = defineGate({
   id: 'aneurysm',
   strength: 'block',
   when: { atLeast: 1, of: ['pulsing'] },
-  bars: { tests: ['bear-down', 'abdominal-tension', 'diaphragm-palpation', 'lumbar-spring'] },
+  bars: { named: true },
+  carries: ['aneurysm'],
   reason: 'An aneurysm is possible.',
   do: 'No pressure on the belly and no straining. Emergency if the pain is new and not mechanical.',
 })

@@ -5,7 +5,7 @@ export const bleedingRisk = defineGate({
   id: 'bleeding-risk',
   strength: 'halt',
   when: { atLeast: 1, of: ['sudden-severe'], and: ['thinners'] },
-  bars: { tests: 'all' },
+  bars: { all: true },
   reason: 'Blood thinners and a sudden severe pain: a bleed in the spinal canal is possible.',
   do: 'Stop here. Emergency.',
 })

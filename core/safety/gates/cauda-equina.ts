@@ -5,7 +5,7 @@ export const caudaEquina = defineGate({
   id: 'cauda-equina',
   strength: 'halt',
   when: { atLeast: 1, of: ['saddle-numb', 'bladder', 'bowel', 'sexual', 'both-legs'] },
-  bars: { tests: 'all' },
+  bars: { all: true },
   reason: 'The nerves of bladder, bowel and saddle may be pressed on.',
   do: 'Stop here. Emergency referral now.',
 })

@@ -7,7 +7,8 @@ export const compressionPositive = defineGate({
   id: 'compression-positive',
   strength: 'block',
   when: { seen: [{ test: 'neck-compression', when: own(ARM, { side: 'either', stages: ['neutral'] }) }] },
-  bars: { tests: ['neck-compression', 'neck-closing-a', 'neck-closing-b', 'neck-flexed-compression'] },
+  bars: { named: true },
+  carries: ['compression-positive'],
   reason: 'Plain compression already brought the arm symptom on.',
   do: 'Do not load the neck bent: severe pain or a deficit could follow.',
 })

@@ -1,3 +1,4 @@
+import { NECK } from '../barred'
 import { cells, chose } from '../../catalogue/reading/table'
 import { defineGate } from '../gate'
 
@@ -12,7 +13,8 @@ export const cordFound = defineGate({
       { test: 'neuro-lower', when: cells('cord', 'sign', ['yes']) },
     ],
   },
-  bars: { neckLoad: true },
+  bars: { loading: NECK },
+  carries: ['cord-signs'],
   reason: 'A cord sign was found.',
   do: 'Ask the cord and saddle questions. Do not load the neck. Urgent referral.',
 })

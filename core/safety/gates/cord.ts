@@ -1,3 +1,4 @@
+import { NECK } from '../barred'
 import { defineGate } from '../gate'
 
 /** Any one cord sign stops everything that loads the neck. */
@@ -5,7 +6,8 @@ export const cord = defineGate({
   id: 'cord',
   strength: 'halt',
   when: { atLeast: 1, of: ['neck-shocks', 'clumsy-hands', 'unsteady', 'stiff-legs', 'both-arms'] },
-  bars: { neckLoad: true },
+  bars: { loading: NECK },
+  carries: ['cord-signs'],
   reason: 'The spinal cord may be involved.',
   do: 'Do not load the neck. Urgent referral. A slump is possible without the neck.',
 })

@@ -5,7 +5,7 @@ export const deficitGrew = defineGate({
   id: 'deficit-grew',
   strength: 'halt',
   when: { state: 'deficit-grew' },
-  bars: { tests: 'all' },
+  bars: { all: true },
   reason: 'Strength, reflex or feeling is worse than earlier in this visit.',
   do: 'Stop here. Check it again, and refer.',
 })

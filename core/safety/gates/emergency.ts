@@ -5,7 +5,7 @@ export const emergency = defineGate({
   id: 'emergency',
   strength: 'halt',
   when: { atLeast: 1, of: ['thunder', 'exertion', 'pregnancy-warning'] },
-  bars: { tests: 'all' },
+  bars: { all: true },
   reason: 'A sign that belongs to an emergency service.',
   do: 'Stop here. Emergency.',
 })

@@ -5,7 +5,8 @@ export const hipReplaced = defineGate({
   id: 'hip-replaced',
   strength: 'block',
   when: { atLeast: 1, of: ['hip-replaced'] },
-  bars: { tests: ['thigh-thrust', 'hip-scour', 'knee-to-shoulder', 'piriformis'] },
+  bars: { named: true },
+  carries: ['hip-replacement'],
   reason: 'The hip is replaced.',
   do: 'No press along the thigh bone, and no levering of the hip.',
 })

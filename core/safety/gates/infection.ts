@@ -5,7 +5,7 @@ export const infection = defineGate({
   id: 'infection',
   strength: 'halt',
   when: { atLeast: 1, of: ['fever', 'weak-defence'] },
-  bars: { tests: 'all' },
+  bars: { all: true },
   reason: 'An infection of the spine is possible.',
   do: 'Stop here. Same-day referral.',
 })

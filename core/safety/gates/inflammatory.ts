@@ -5,9 +5,7 @@ export const inflammatory = defineGate({
   id: 'inflammatory',
   strength: 'caution',
   when: { atLeast: 2, of: ['slow-start-young', 'stiff-morning', 'better-moving', 'wakes-late', 'eye-skin-bowel'] },
-  bars: {
-    tests: ['sij-distraction', 'sij-compression', 'thigh-thrust', 'gaenslen', 'faber', 'sacral-thrust', 'knee-to-shoulder', 'pubic-shear', 'sij-palpation'],
-  },
+  bars: { loading: { parts: ['pelvis'] } },
   reason: 'Signs of inflammatory back pain.',
   do: 'Provocation tests do not decide this. Rheumatology route.',
 })

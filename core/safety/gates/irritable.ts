@@ -6,6 +6,7 @@ export const irritable = defineGate({
   strength: 'caution',
   when: { state: 'irritable' },
   bars: { provoking: true },
+  carries: ['irritable'],
   reason: 'Easily stirred up, strong, and slow to settle.',
   do: 'Light grade, no overpressure, one repetition, a minute of rest between provocations, six at most.',
 })

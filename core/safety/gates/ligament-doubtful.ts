@@ -1,3 +1,4 @@
+import { NECK } from '../barred'
 import { anyOf, cells, chose } from '../../catalogue/reading/table'
 import { defineGate } from '../gate'
 
@@ -17,7 +18,7 @@ export const ligamentDoubtful = defineGate({
       { test: 'transverse-ligament', when: chose('lift', 'soft', 'warning') },
     ],
   },
-  bars: { neckLoad: true },
+  bars: { loading: NECK },
   reason: 'An upper neck ligament test felt slack or gave a warning sign.',
   do: 'Stop here for this neck. Support the head and refer for an opinion.',
 })

@@ -1,3 +1,4 @@
+import { LIGAMENT, NECK } from '../barred'
 import { allOf, cells, chose, unless } from '../../catalogue/reading/table'
 import { defineGate } from '../gate'
 
@@ -14,7 +15,7 @@ export const ligamentPain = defineGate({
   id: 'ligament-pain',
   strength: 'caution',
   when: { seen: PAIN_WITHOUT_SLACK, school: { question: 'neck-thrust', school: 'gentler' } },
-  bars: { neckLoad: true },
+  bars: { loading: NECK, but: LIGAMENT },
   reason: 'A ligament test of the upper neck gave pain without slack.',
   do: 'No high-velocity neck technique; prefer gentle mobilisation.',
 })

@@ -1,3 +1,4 @@
+import { NECK } from '../barred'
 import { LIGAMENT_TESTS } from '../barred'
 import { defineGate } from '../gate'
 
@@ -6,7 +7,8 @@ export const ligamentPositive = defineGate({
   id: 'ligament-positive',
   strength: 'halt',
   when: { positive: LIGAMENT_TESTS },
-  bars: { neckLoad: true },
+  bars: { loading: NECK },
+  carries: ['upper-neck-laxity'],
   reason: 'An upper neck ligament test was positive.',
   do: 'Nothing else is done to this neck. Support the head and refer.',
 })

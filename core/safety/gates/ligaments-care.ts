@@ -1,3 +1,4 @@
+import { LIGAMENT, NECK } from '../barred'
 import { defineGate } from '../gate'
 
 /** After quiet ligament tests the neck stays at caution: a negative never clears it. */
@@ -5,7 +6,7 @@ export const ligamentsCare = defineGate({
   id: 'ligaments-care',
   strength: 'caution',
   when: { atLeast: 1, of: ['inflammatory-joint', 'loose-tissue', 'down', 'long-steroids', 'old-neck-trauma'] },
-  bars: { neckLoad: true },
+  bars: { loading: NECK, but: LIGAMENT },
   reason: 'The upper neck ligaments may be lax, whatever their tests say.',
   do: 'No overpressure, no end-range hold, no fast technique.',
 })

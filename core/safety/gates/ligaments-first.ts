@@ -1,3 +1,4 @@
+import { LIGAMENT, NECK } from '../barred'
 import { LIGAMENT_TESTS } from '../barred'
 import { defineGate } from '../gate'
 
@@ -6,7 +7,7 @@ export const ligamentsFirst = defineGate({
   id: 'ligaments-first',
   strength: 'before',
   when: { atLeast: 1, of: ['inflammatory-joint', 'loose-tissue', 'down', 'long-steroids', 'old-neck-trauma'] },
-  bars: { neckLoad: true },
+  bars: { loading: NECK, but: LIGAMENT },
   until: LIGAMENT_TESTS,
   reason: 'The upper neck ligaments may be lax.',
   do: 'The three ligament tests come first, with the lightest touch.',

@@ -7,7 +7,7 @@ export const malignancyOne = defineGate({
   id: 'malignancy-one',
   strength: 'caution',
   when: { atLeast: 1, of: ['cancer', 'weight-loss', 'night-pain', 'no-better'] },
-  bars: { tests: 'all' },
+  bars: { all: true },
   reason: 'One sign that a doctor should weigh.',
   do: 'Go gently, and arrange a medical review.',
 })
@@ -17,7 +17,7 @@ export const malignancy = defineGate({
   id: 'malignancy',
   strength: 'halt',
   when: { atLeast: 2, of: SIGNS, andAny: ['cancer', 'weight-loss', 'night-pain'] },
-  bars: { tests: 'all' },
+  bars: { all: true },
   reason: 'Several signs of a serious illness together.',
   do: 'No provocation. Medical assessment first.',
 })

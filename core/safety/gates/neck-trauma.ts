@@ -1,3 +1,4 @@
+import { NECK } from '../barred'
 import { defineGate } from '../gate'
 
 /** A recent neck accident with any sign of the imaging rule stops testing of the neck. */
@@ -5,7 +6,8 @@ export const neckTrauma = defineGate({
   id: 'neck-trauma',
   strength: 'halt',
   when: { atLeast: 1, of: ['dangerous-mechanism', 'tingling-after', 'midline-tender', 'cannot-turn', 'age-65'], and: ['neck-accident'] },
-  bars: { neckLoad: true },
+  bars: { loading: NECK },
+  carries: ['neck-trauma'],
   reason: 'A recent neck accident, with a sign that asks for imaging.',
   do: 'Support the head. Follow the imaging rule of your jurisdiction before any testing.',
 })

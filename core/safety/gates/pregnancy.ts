@@ -5,7 +5,8 @@ export const pregnancy = defineGate({
   id: 'pregnancy',
   strength: 'caution',
   when: { atLeast: 1, of: ['pregnant'] },
-  bars: { tests: 'all' },
+  bars: { all: true },
+  carries: ['pregnancy'],
   reason: 'Pregnant, or a birth within six months.',
   do: 'Light pressure; nothing face down on the bump; late on, no long lying flat on the back.',
 })

@@ -5,7 +5,8 @@ export const pressure = defineGate({
   id: 'pressure',
   strength: 'block',
   when: { atLeast: 1, of: ['high-pressure'] },
-  bars: { tests: ['bear-down'] },
+  bars: { named: true },
+  carries: ['raised-pressure'],
   reason: 'Straining would raise the pressure dangerously.',
   do: 'No bearing down.',
 })

@@ -6,7 +6,7 @@ export const saddleFound = defineGate({
   id: 'saddle-found',
   strength: 'halt',
   when: { seen: [{ test: 'neuro-lower', when: cells('sensation', 'touch', ['less', 'absent'], 1, ['saddle']) }] },
-  bars: { tests: 'all' },
+  bars: { all: true },
   reason: 'Feeling in the saddle is lost.',
   do: 'Stop here. Emergency referral now.',
 })

@@ -5,7 +5,7 @@ export const sameDay = defineGate({
   id: 'same-day',
   strength: 'halt',
   when: { atLeast: 1, of: ['weak-in-days', 'night-arm'] },
-  bars: { tests: 'all' },
+  bars: { all: true },
   reason: 'A sign that needs a doctor today.',
   do: 'Stop here. Same-day assessment.',
 })

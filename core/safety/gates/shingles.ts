@@ -5,7 +5,7 @@ export const shingles = defineGate({
   id: 'shingles',
   strength: 'caution',
   when: { atLeast: 1, of: ['blisters'] },
-  bars: { tests: 'all' },
+  bars: { all: true },
   reason: 'This may be shingles.',
   do: 'Do not press the skin there. Prompt medical review.',
 })

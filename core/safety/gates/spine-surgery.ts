@@ -5,7 +5,7 @@ export const spineSurgery = defineGate({
   id: 'spine-surgery',
   strength: 'block',
   when: { atLeast: 1, of: ['fusion'] },
-  bars: { tests: ['sacral-thrust', 'lumbar-spring', 'lumbar-torsion'] },
+  bars: { loading: { parts: ['low-back', 'pelvis'], ways: ['thrust'] } },
   reason: 'The spine was operated on.',
   do: 'No thrust into this region.',
 })

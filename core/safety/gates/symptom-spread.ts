@@ -5,7 +5,7 @@ export const symptomSpread = defineGate({
   id: 'symptom-spread',
   strength: 'halt',
   when: { state: 'symptom-spread' },
-  bars: { tests: 'all' },
+  bars: { all: true },
   reason: 'A test brought a symptom into the saddle or into both legs.',
   do: 'Stop here. Ask the cord and saddle questions, and refer.',
 })

@@ -5,7 +5,7 @@ export const templeArtery = defineGate({
   id: 'temple-artery',
   strength: 'halt',
   when: { atLeast: 1, of: ['sore-scalp'], and: ['age-over-50'] },
-  bars: { tests: 'all' },
+  bars: { all: true },
   reason: 'An inflamed artery of the temple is possible.',
   do: 'Stop here. Same-day assessment.',
 })

@@ -1,3 +1,4 @@
+import { FORCEFUL } from '../barred'
 import { defineGate } from '../gate'
 
 /** Severe bone weakness: light grade only where bone is pressed. */
@@ -5,7 +6,8 @@ export const thinBones = defineGate({
   id: 'thin-bones',
   strength: 'caution',
   when: { atLeast: 1, of: ['thin-bones'] },
-  bars: { tests: ['sij-compression', 'sacral-thrust', 'lumbar-torsion', 'neck-compression', 'neck-closing-a', 'neck-closing-b', 'neck-flexed-compression'] },
+  bars: { loading: FORCEFUL },
+  carries: ['weak-bones'],
   reason: 'The bones are weak.',
   do: 'Light grade only, no quick presses.',
 })

@@ -1,3 +1,4 @@
+import { FORCEFUL } from '../barred'
 import { defineGate } from '../gate'
 
 /** Blood that does not clot well: no forceful presses. */
@@ -5,7 +6,8 @@ export const thinners = defineGate({
   id: 'thinners',
   strength: 'caution',
   when: { atLeast: 1, of: ['thinners'] },
-  bars: { tests: ['sij-distraction', 'sij-compression', 'thigh-thrust', 'gaenslen', 'faber', 'sacral-thrust'] },
+  bars: { loading: FORCEFUL },
+  carries: ['blood-thinners'],
   reason: 'Bruising and bleeding come easily.',
   do: 'No forceful presses.',
 })

@@ -5,7 +5,7 @@ export const warningBrain = defineGate({
   id: 'warning-brain',
   strength: 'halt',
   when: { warning: ['faint', 'drop', 'flicker'] },
-  bars: { tests: 'all' },
+  bars: { all: true },
   reason: 'A faint, a drop attack or flickering eyes during a test.',
   do: 'Keep them seated or lay them flat. Emergency.',
 })

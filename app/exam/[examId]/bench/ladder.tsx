@@ -1,5 +1,6 @@
 'use client'
 
+import { contraindicationWords, precautionWords } from '@/core/catalogue/condition'
 import type { Stage } from '@/core/catalogue/exam-test'
 import type { Answer } from '@/core/record/answer'
 import { stagesOf } from '@/core/record/outline'
@@ -67,13 +68,13 @@ export function Ladder({ inHand, onVariant }: Props) {
       {test.notWith.length > 0 && (
         <div>
           <h3 className="font-semibold text-halt">Not with</h3>
-          <p>{listWords(test.notWith)}</p>
+          <p>{listWords(test.notWith.map(contraindicationWords))}</p>
         </div>
       )}
       {test.careWith.length > 0 && (
         <div>
           <h3 className="text-ash">With care</h3>
-          <p>{listWords(test.careWith)}</p>
+          <p>{listWords(test.careWith.map(precautionWords))}</p>
         </div>
       )}
       {test.variants.length > 1 && (

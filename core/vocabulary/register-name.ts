@@ -1,0 +1,47 @@
+/**
+ * What the register has figures for beside tests and rules: signs seen in a test, single levels, counts of a rule with a figure of
+ * their own, facts of the story.
+ */
+export const REGISTER_NAMES = [
+  'aberrant-movement',
+  'age-under-37',
+  'age-under-40',
+  'ankle-reflex',
+  'arm-feeling',
+  'arm-nerve-four-all',
+  'arm-reflexes',
+  'arm-weakness',
+  'average-leg-raise',
+  'biceps',
+  'biceps-reflex',
+  'brachioradialis-reflex',
+  'clonus',
+  'deltoid',
+  'feeling-c5',
+  'feeling-c6',
+  'feeling-c8',
+  'feeling-t1',
+  'finger-flick',
+  'finger-spreading',
+  'flexion-53',
+  'front-thigh-feeling',
+  'hip-scour-pain',
+  'hip-turn-25',
+  'inner-ankle-pin',
+  'inverted-brachioradialis',
+  'level-hyper',
+  'low-feeling',
+  'low-reflex',
+  'low-weakness',
+  'one-finger',
+  'patellar-reflex',
+  'pelvic-five-thrust-no-centralisation',
+  'plantar-up',
+  'thumb-abduction',
+  'triceps',
+  'triceps-reflex',
+  'wrist-extension',
+  'wrist-flexion',
+] as const
+
+export type RegisterName = (typeof REGISTER_NAMES)[number]
