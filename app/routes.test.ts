@@ -8,11 +8,12 @@ import { composedId } from '../core/record/compose'
 import { db } from '../db'
 import { bookExam } from '../db/queries/exams'
 import { addPerson, personById } from '../db/queries/people'
-import { live } from '../server/live'
+import { examHeads } from '../db/queries/exams'
+import { announce, listen, live, tellDevices } from '../server/live'
 import { GET as GET_EVENTS, POST as POST_EVENTS } from './exam/[examId]/events/route'
 import { GET as GET_FILE } from './exam/[examId]/file/route'
-import { GET as GET_LIVE } from './exam/[examId]/live/route'
 import { POST as POST_IMPORT } from './exchange/import/route'
+import { GET as GET_LIVE } from './live/route'
 
 const folder = mkdtempSync(path.join(tmpdir(), 'dust-lantern-routes-'))
 const held = globalThis as { dustLanternDb?: { $client: { close: () => void } } | undefined }
@@ -29,6 +30,7 @@ afterAll(() => {
 const record = sorePelvis()
 const { id: examId, personId } = record.exam
 const params = { params: Promise.resolve({ examId }) }
+const none = { params: Promise.resolve({}) }
 const post = (body: unknown) =>
   new Request(`http://127.0.0.1/exam/${examId}/events`, { method: 'POST', body: JSON.stringify(body), headers: { host: '127.0.0.1' } })
 const get = (query = '') => new Request(`http://127.0.0.1/exam/${examId}/events${query}`)
@@ -53,7 +55,9 @@ describe('the events of an exam over the wire', () => {
     addPerson(db(), { id: personId, name: 'A person', born: null, work: '' }, 1)
     bookExam(db(), { id: examId, personId, at: 1 })
     const told: number[] = []
-    live.emitter.on(examId, (length: number) => told.push(length))
+    const stop = listen([examId], (message) => {
+      if (message.kind === 'grew') told.push(message.length)
+    })
     for (let twice = 0; twice < 2; twice++) {
       const answer = await POST_EVENTS(post({ after: 1, events: record.events }), params)
       expect(answer.status).toBe(200)
@@ -62,6 +66,7 @@ describe('the events of an exam over the wire', () => {
       expect(events.every((e) => e.by === 'maren-oake')).toBe(true)
     }
     expect(told).toEqual([record.events.length, record.events.length])
+    stop()
     const { events } = (await (await GET_EVENTS(get('?after=2'), params)).json()) as Events
     expect(events).toHaveLength(record.events.length - 2)
     expect(((await (await GET_EVENTS(get('?after=nonsense'), params)).json()) as Events).events).toHaveLength(record.events.length)
@@ -75,15 +80,38 @@ describe('the events of an exam over the wire', () => {
     expect(((await (await GET_EVENTS(get(), params)).json()) as Events).events).toHaveLength(record.events.length)
   })
 
+  it('one clash holds nothing else back: the rest is stored and the clash is told by its number', async () => {
+    const stray = { type: 'symptom-removed', symptom: 'S7', id: composedId(19, 'wire', 1), at: 19 }
+    const warning = { type: 'warning-seen', sign: 'faint', id: composedId(19, 'wire', 2), at: 19 }
+    const impossible = { type: 'note-written', text: 'x', id: composedId(19, 'wire', 3), at: Date.now() + 3 * 86_400_000 }
+    const shapeless = { type: 'stage-answered', run: composedId(19, 'run', 1), stage: 'press', id: composedId(19, 'wire', 4), at: 19 }
+    const answer = await POST_EVENTS(post({ after: record.events.length, events: [stray, impossible, shapeless, warning] }), params)
+    expect(answer.status).toBe(200)
+    const told = (await answer.json()) as Events & { refused: { id: string; problem: Told }[] }
+    expect(told.events.map((e) => e.id)).toEqual([warning.id])
+    expect(told.refused.map((r) => r.id).toSorted()).toEqual([stray.id, impossible.id, shapeless.id].toSorted())
+    expect(told.refused.find((r) => r.id === impossible.id)?.problem.do).toMatch('clock')
+    for (const { problem } of told.refused) for (const part of [problem.what, problem.kept, problem.do]) expect(part).toMatch(/\.$/)
+  })
+
+  it('a stream names examinations that are here, and as many as it may', async () => {
+    const status = async (query: string) => (await GET_LIVE(new Request(`http://127.0.0.1/live${query}`), none)).status
+    expect(await status('')).toBe(422)
+    for (const strange of ['newListener', 'devices%20x', composedId(77, 'nobody', 1)]) expect(await status(`?exam=${strange}`), strange).toBe(404)
+  })
+
   it('the live stream tells the length when the record grows, and ends when the window goes', async () => {
     const going = new AbortController()
-    const response = await GET_LIVE(new Request('http://127.0.0.1/live', { signal: going.signal }), params)
+    const response = await GET_LIVE(new Request(`http://127.0.0.1/live?exam=${examId}`, { signal: going.signal }), none)
     expect(response.headers.get('content-type')).toMatch('text/event-stream')
     const reader = response.body?.getReader()
     const text = new TextDecoder()
     expect(text.decode((await reader?.read())?.value)).toBe('retry: 2000\n\n')
-    live.emitter.emit(examId, 12)
-    expect(text.decode((await reader?.read())?.value)).toBe('data: 12\n\n')
+    announce(composedId(3, 'another', 1), 9)
+    announce(examId, 12)
+    expect(text.decode((await reader?.read())?.value)).toBe(`data: {"kind":"grew","exam":"${examId}","length":12}\n\n`)
+    tellDevices(examId, { v: 1, channel: 'button', t: 1, value: 1 } as never)
+    expect(text.decode((await reader?.read())?.value)).toMatch('"kind":"frame"')
     const before = live.closers.size
     going.abort()
     expect((await reader?.read())?.done).toBe(true)
@@ -107,7 +135,7 @@ describe('exam files over the wire', () => {
     }
   }
   const bring = (body: unknown) =>
-    POST_IMPORT(new Request('http://127.0.0.1/exchange/import', { method: 'POST', body: JSON.stringify(body), headers: { host: '127.0.0.1' } }))
+    POST_IMPORT(new Request('http://127.0.0.1/exchange/import', { method: 'POST', body: JSON.stringify(body), headers: { host: '127.0.0.1' } }), none)
 
   it('brings an examination in with its person, twice the same, and gives the same events out again', async () => {
     const file = renamed('Imre of the North Mole')
@@ -129,6 +157,30 @@ describe('exam files over the wire', () => {
     const answer = await bring({ ...file, events: [file.events[0], { ...file.events[1], id: composedId(11, 'fork', 1) }] })
     expect(answer.status).toBe(409)
     expect(((await answer.json()) as Told).what).toMatch('gone on differently')
+  })
+
+  it('takes no time that cannot be, and leaves neither person nor examination behind', async () => {
+    const before = examHeads(db()).length
+    const file = JSON.parse(
+      JSON.stringify(renamed('Nobody'))
+        .replaceAll(composedId(8, 'other exam', 1), composedId(9, 'third exam', 1))
+        .replaceAll(composedId(8, 'other person', 1), composedId(9, 'third person', 1))
+        .replaceAll('"018c', '"017c'),
+    ) as ReturnType<typeof renamed> & { person: object; events: { at: number; type: string }[] }
+    const bad = [
+      { ...file, exam: { ...file.exam, at: 8_640_000_000_000_001 } },
+      { ...file, exam: { ...file.exam, at: Date.now() + 3 * 86_400_000 } },
+      { ...file, person: { ...file.person, born: '2190-01-01' } },
+      { ...file, events: file.events.map((e, i) => (i === 2 ? { ...e, at: 9e15 } : e)) },
+    ]
+    for (const one of bad) expect((await bring(one)).status).toBe(422)
+    expect(examHeads(db())).toHaveLength(before)
+    expect(personById(db(), composedId(9, 'third person', 1))).toBeUndefined()
+    // The opening names another examination than the address: nothing of either is touched.
+    const other = { ...file, events: [{ ...file.events[0], examId: examId }, ...file.events.slice(1)] }
+    expect((await bring(other)).status).toBe(422)
+    expect(personById(db(), composedId(9, 'third person', 1))).toBeUndefined()
+    expect((await bring(file)).status).toBe(200)
   })
 
   it('says where a file is wrong, and that a case is for the command', async () => {

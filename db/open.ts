@@ -3,12 +3,16 @@ import path from 'node:path'
 import Database from 'better-sqlite3'
 import { type BetterSQLite3Database, drizzle } from 'drizzle-orm/better-sqlite3'
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator'
+import { environment } from '../server/environment'
 import * as schema from './schema'
 
 export type Db = BetterSQLite3Database<typeof schema> & { readonly $client: Database.Database }
 
 /** What a query needs: a database or a running transaction of it. */
 export type Reads = Pick<Db, 'select'>
+
+/** What a write needs inside a transaction. */
+export type Writes = Pick<Db, 'insert' | 'update' | 'delete' | 'run'>
 
 /**
  * Open the clinic's database and bring it up to date.
@@ -29,7 +33,7 @@ export function openDb(file: string): Db {
   return db
 }
 
-/** Where the clinic's data lies: `DUST_LANTERN_DATA`, else the folder `data`. */
+/** Where the clinic's data lies. */
 export function dataFile(): string {
-  return path.join(process.env.DUST_LANTERN_DATA ?? 'data', 'clinic.sqlite')
+  return path.join(environment().dataFolder, 'clinic.sqlite')
 }

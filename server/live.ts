@@ -1,23 +1,54 @@
 import 'server-only'
-import { EventEmitter } from 'node:events'
+import type { Frame } from '../core/metrology/frame'
+
+/** What windows are told: an examination grew, or a device of its sent a frame. */
+export type LiveMessage =
+  | { readonly kind: 'grew'; readonly exam: string; readonly length: number }
+  | { readonly kind: 'frame'; readonly exam: string; readonly frame: Frame }
+
+type Listener = (message: LiveMessage) => void
 
 interface Live {
-  readonly emitter: EventEmitter
+  /** Who listens to which examination. */
+  readonly listeners: Map<string, Set<Listener>>
   /** Ends every open stream; an open one would keep the server from stopping. */
   readonly closers: Set<() => void>
 }
 
 const held = globalThis as typeof globalThis & { dustLanternLive?: Live }
 
-/** The one channel of this server: examinations that grew, by id. */
-export const live: Live = (held.dustLanternLive ??= { emitter: new EventEmitter().setMaxListeners(0), closers: new Set() })
+/** The one place of this server where examinations that grow are told. */
+export const live: Live = (held.dustLanternLive ??= { listeners: new Map(), closers: new Set() })
 
-/** Tell every window of this examination that its record grew. */
-export function announce(examId: string, length: number): void {
-  live.emitter.emit(examId, length)
+/** Streams this server keeps open at once; a browser needs one. */
+export const MOST_STREAMS = 1000
+
+/** Hear of these examinations until the returned function is called. */
+export function listen(exams: readonly string[], tell: Listener): () => void {
+  for (const exam of exams) {
+    const mine = live.listeners.get(exam) ?? new Set<Listener>()
+    live.listeners.set(exam, mine)
+    mine.add(tell)
+  }
+  return () => {
+    for (const exam of exams) {
+      const mine = live.listeners.get(exam)
+      mine?.delete(tell)
+      if (mine?.size === 0) live.listeners.delete(exam)
+    }
+  }
 }
 
-/** The channel of the devices paired with one examination. */
-export function deviceChannel(examId: string): string {
-  return `devices ${examId}`
+function tellAll(message: LiveMessage): void {
+  for (const tell of live.listeners.get(message.exam) ?? []) tell(message)
+}
+
+/** Tell every window of this examination that its record grew. */
+export function announce(exam: string, length: number): void {
+  tellAll({ kind: 'grew', exam, length })
+}
+
+/** Pass a frame of a paired device on. */
+export function tellDevices(exam: string, frame: Frame): void {
+  tellAll({ kind: 'frame', exam, frame })
 }

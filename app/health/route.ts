@@ -1,10 +1,11 @@
-import { db } from '@/db'
 import { sql } from 'drizzle-orm'
+import { db } from '@/db'
+import { route } from '@/server/route'
 
 export const dynamic = 'force-dynamic'
 
-/** Answers once the database is open. */
-export function GET(): Response {
-  db().run(sql`SELECT 1`)
+/** Answers once the database is open and its tables are there. */
+export const GET = route(() => {
+  db().get(sql`SELECT n FROM overviews LIMIT 1`)
   return Response.json({ ready: true })
-}
+})

@@ -1,165 +1,33 @@
-'use server'
-
-import * as yup from 'yup'
-import { assess, sidesInQuestion } from '@/core/assess'
-import { isSchool } from '@/core/catalogue/schools'
-import { type OwnRule, ownCluster } from '@/core/clusters/own-rule'
-import { ruleVerdict } from '@/core/clusters/verdict'
-import { entryIssues, OVERRIDE, OWN_PRIOR } from '@/core/exchange/clinic/entries'
-import type { Issue } from '@/core/exchange/exam-file/file'
-import { readRuleFile, ruleIssues } from '@/core/exchange/rule-file/from'
-import type { TravellingRule } from '@/core/exchange/rule-file/file'
-import type { Override } from '@/core/evidence/override'
-import type { OwnPrior } from '@/core/evidence/prior'
-import { examFrom } from '@/core/record/exam'
-import { POSTURES } from '@/core/vocabulary/posture'
 import type { Problem } from '@/core/vocabulary/problem'
-import type { Side } from '@/core/vocabulary/side'
-import { db } from '@/db'
-import { type Written, writeOverride, writePrior, writeRule, writeSetting } from '@/db/queries/clinic'
-import { eventsOfExam } from '@/db/queries/exam-events'
-import { examHeads } from '@/db/queries/exams'
-import { who } from '@/server/who'
-
-const ID = yup
-  .string()
-  .strict()
-  .required()
-  .matches(/^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/)
-
-/** Who writes an entry and when; the id was made in the browser, so that sending twice writes once. */
-function stamped(id: unknown): Written | null {
-  return ID.isValidSync(id) ? { id, by: who().name, at: Date.now() } : null
-}
-
-const KEPT = 'What was chosen before still counts; what you typed is still here.'
-const strange: Problem = { what: 'This could not be read.', kept: KEPT, do: 'Reload the page and choose again.' }
-
-function refused(issues: readonly Issue[]): Problem {
-  return {
-    what: `This cannot be stored: ${issues.map(({ pointer, what }) => `${pointer.slice(1) || 'it'} ${what}`).join('; ')}.`,
-    kept: KEPT,
-    do: 'Correct it and save again.',
-  }
-}
-
-const HOUSE = {
-  schools: yup
-    .object()
-    .strict()
-    .required()
-    .test('known', (value) => Object.entries(value).every(([question, id]) => typeof id === 'string' && isSchool(question, id))),
-  setting: yup
-    .string()
-    .strict()
-    .oneOf(['first-contact', 'referred'] as const)
-    .required(),
-  mode: yup
-    .string()
-    .strict()
-    .oneOf(['full-baseline', 'quickest-answer', 'fewest-turns'] as const)
-    .required(),
-  turns: yup
-    .array()
-    .strict()
-    .max(25)
-    .of(
-      yup
-        .object({
-          from: yup.string().strict().oneOf(POSTURES).required(),
-          to: yup.string().strict().oneOf(POSTURES).required(),
-          seconds: yup.number().strict().integer().min(0).max(600).required(),
-        })
-        .noUnknown()
-        .strict(),
-    )
-    .required(),
-} as const
+import { act } from '@/ui/act'
+import type { Trial } from './acts'
 
 /** Choose something for this clinic. It is written into the examinations opened from now on. */
-export async function chooseForClinic(id: unknown, key: unknown, value: unknown): Promise<Problem | null> {
-  const written = stamped(id)
-  if (!written || (key !== 'schools' && key !== 'setting' && key !== 'mode' && key !== 'turns')) return strange
-  const schema: yup.Schema = HOUSE[key]
-  if (!schema.isValidSync(value, { strict: true })) return strange
-  // Checked just above against the schema of this key.
-  writeSetting(db(), written, key, value as never)
-  return Promise.resolve(null)
-}
-
-/** Stores what fits its schema, and says what is wrong with anything else. */
-function storeEntry(id: unknown, issues: readonly Issue[], write: (written: Written) => void): Promise<Problem | null> {
-  const written = stamped(id)
-  if (!written) return Promise.resolve(strange)
-  if (issues.length > 0) return Promise.resolve(refused(issues))
-  write(written)
-  return Promise.resolve(null)
+export function chooseForClinic(id: string, key: string, value: unknown): Promise<Problem | null> {
+  return act('choose-for-clinic', id, key, value)
 }
 
 /** Replace a figure of the register, or give the shipped one back. */
-export async function overrideFigure(id: unknown, entry: unknown): Promise<Problem | null> {
-  return storeEntry(id, entryIssues(OVERRIDE, entry), (written) => writeOverride(db(), written, entry as Omit<Override, 'by' | 'at'>))
+export function overrideFigure(id: string, entry: unknown): Promise<Problem | null> {
+  return act('override-figure', id, entry)
 }
 
-/** Set a starting probability, or give the line of the table back. */
-export async function setPrior(id: unknown, entry: unknown): Promise<Problem | null> {
-  return storeEntry(id, entryIssues(OWN_PRIOR, entry), (written) => writePrior(db(), written, entry as Omit<OwnPrior, 'by' | 'at'>))
+/** Set a pretest probability, or give the line of the table back. */
+export function setPrior(id: string, entry: unknown): Promise<Problem | null> {
+  return act('set-prior', id, entry)
 }
 
-/** Save a version of an own rule, or withdraw it; earlier versions stay for the examinations signed under them. */
-export async function saveRule(id: unknown, rule: unknown, withdrawn: unknown): Promise<Problem | null> {
-  if (typeof withdrawn !== 'boolean') return strange
-  return storeEntry(id, ruleIssues(rule), (written) => writeRule(db(), written, { ...(rule as TravellingRule), withdrawn }))
+/** Save a version of an own rule, or withdraw it. */
+export function saveRule(id: string, rule: unknown, withdrawn: boolean): Promise<Problem | null> {
+  return act('save-rule', id, rule, withdrawn)
 }
 
-/** Take in a file of own rules: all of them or none. A rule of the same id becomes its next version. */
-export async function importRules(ids: unknown, text: unknown): Promise<Problem | null> {
-  if (typeof text !== 'string' || !Array.isArray(ids)) return strange
-  let parsed: unknown
-  try {
-    parsed = JSON.parse(text)
-  } catch {
-    return { what: 'This file is not JSON.', kept: KEPT, do: 'Choose a file that was exported as own rules.' }
-  }
-  const read = readRuleFile(parsed)
-  if (!read.ok) return refused(read.issues)
-  const entries = read.rules.flatMap((rule, i) => {
-    const written = stamped(ids[i])
-    return written ? [{ rule, written }] : []
-  })
-  if (entries.length < read.rules.length) return strange
-  db().transaction(() => {
-    for (const { rule, written } of entries) writeRule(db(), written, { ...rule, withdrawn: false })
-  })
-  return Promise.resolve(null)
+/** Take in a file of own rules: all of them or none. */
+export function importRules(ids: readonly string[], text: string): Promise<Problem | null> {
+  return act('import-rules', ids, text)
 }
 
-/** What a rule would have said of one earlier examination. */
-export interface TrialLine {
-  readonly examId: string
-  readonly name: string
-  readonly at: number
-  readonly side: Side
-  readonly words: string
-  readonly met: boolean
-}
-
-/** Run a rule over every earlier examination, without storing anything. */
-export async function tryRule(
-  rule: unknown,
-): Promise<{ readonly ok: true; readonly lines: readonly TrialLine[] } | { readonly ok: false; readonly problem: Problem }> {
-  const issues = ruleIssues(rule)
-  if (issues.length > 0) return { ok: false, problem: refused(issues) }
-  const own: OwnRule = { ...(rule as TravellingRule), withdrawn: false, by: who().name, at: 0 }
-  const cluster = ownCluster(own)
-  const lines = examHeads(db()).flatMap((head) => {
-    const exam = examFrom(eventsOfExam(db(), head.id))
-    if (!exam || exam.runs.length === 0) return []
-    const { findings } = assess(exam)
-    return sidesInQuestion(exam, findings).map((side): TrialLine => {
-      const verdict = ruleVerdict(cluster, side, { exam, findings })
-      return { examId: head.id, name: head.person.name, at: head.at, side, words: verdict.words, met: verdict.state === 'met' }
-    })
-  })
-  return Promise.resolve({ ok: true, lines })
+/** Run a rule over earlier examinations, without storing anything. */
+export function tryRule(rule: unknown): Promise<Trial> {
+  return act('try-rule', rule)
 }

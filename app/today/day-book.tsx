@@ -7,7 +7,9 @@ import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { Key } from '@/ui/key'
 import { BringIn } from './bring-in'
+import type { Rows } from './day-rows'
 import { NewPersonForm } from './new-person'
+import { useFound, usePages } from './use-rows'
 
 /** One examination as a row of the day's sheet. */
 export interface DayRow {
@@ -16,6 +18,8 @@ export interface DayRow {
   readonly name: string
   readonly about: string
   readonly complaint: string
+  /** What stands out, in a few words; empty while nothing does. */
+  readonly conclusion: string
   readonly standing: string
   readonly finished: boolean
   readonly goOn: 'story' | 'safety' | 'bench' | 'note'
@@ -25,19 +29,23 @@ export interface DayRow {
 }
 
 interface Props {
-  readonly rows: readonly DayRow[]
+  readonly today: readonly DayRow[]
+  readonly earlier: Rows
   readonly title: string
-  readonly today: string
+  /** YYYY-MM-DD on the clinic's clock. */
+  readonly day: string
 }
 
 /** The day's people, found by name, number or complaint. Up and down choose a row, Enter opens it. */
-export function DayBook({ rows, title, today }: Props) {
+export function DayBook({ today, earlier, title, day }: Props) {
   const router = useRouter()
   const [wanted, setWanted] = useState('')
   const [chosen, setChosen] = useState(0)
   const [adding, setAdding] = useState(false)
-  const needle = wanted.trim().toLowerCase()
-  const shown = needle ? rows.filter((row) => `${row.name} ${row.number} ${row.complaint}`.toLowerCase().includes(needle)) : rows
+  const pages = usePages(earlier)
+  const all = [...today, ...pages.rows]
+  const found = useFound(wanted, all)
+  const shown = found ? [...found.rows.filter((row) => row.isToday), ...found.rows.filter((row) => !row.isToday)] : all
   const at = Math.min(chosen, Math.max(0, shown.length - 1))
   const move = (by: number) => setChosen(Math.max(0, Math.min(shown.length - 1, at + by)))
   const open = () => {
@@ -49,7 +57,7 @@ export function DayBook({ rows, title, today }: Props) {
   useHotkeys('enter', open, { enabled: !adding, ignoreEventWhen: (e) => e.target instanceof HTMLElement && e.target.closest('a, button, input') !== null })
   useHotkeys('p', () => setAdding(true), { preventDefault: true })
   const todays = shown.filter((row) => row.isToday)
-  const earlier = shown.filter((row) => !row.isToday)
+  const others = shown.filter((row) => !row.isToday)
   return (
     <>
       <div className="mb-5 mt-7 flex flex-wrap items-end gap-4">
@@ -77,9 +85,19 @@ export function DayBook({ rows, title, today }: Props) {
           New person <span className="ml-1 opacity-80">P</span>
         </button>
       </div>
-      {adding && <NewPersonForm today={today} onClose={() => setAdding(false)} />}
-      <Sheet rows={todays} heading="Today" empty={needle ? 'Nobody today fits that.' : 'Nobody is booked for today.'} at={at} offset={0} />
-      <Sheet rows={earlier} heading="Earlier" empty={needle ? 'Nobody earlier fits that.' : 'No earlier examination.'} at={at} offset={todays.length} />
+      {adding && <NewPersonForm today={day} onClose={() => setAdding(false)} />}
+      <Sheet rows={todays} heading="Today" empty={found ? 'Nobody today fits that.' : 'Nobody is booked for today.'} at={at} offset={0} />
+      <Sheet rows={others} heading="Earlier" empty={found ? 'Nobody earlier fits that.' : 'No earlier examination.'} at={at} offset={todays.length} />
+      {!found && pages.more && (
+        <button type="button" onClick={() => void pages.more?.()} className="mt-3 min-h-11 rounded-card border border-ash bg-sheet px-5">
+          Show earlier ones
+        </button>
+      )}
+      {pages.failed && (
+        <p role="alert" className="mt-2 text-halt">
+          The server did not answer. What is shown stays; try again.
+        </p>
+      )}
       <p className="mt-4 flex gap-2 text-sm text-ash">
         <Key>↑</Key>
         <Key>↓</Key> choose <Key>Enter</Key> start or go on <Key>P</Key> new person
@@ -122,6 +140,7 @@ function Sheet({ rows, heading, empty, at, offset }: SheetProps) {
               </span>
               <span className="col-span-3 col-start-2 italic md:col-span-1 md:col-start-auto">
                 {row.complaint ? `“${row.complaint}”` : <span className="not-italic text-ash">no story yet</span>}
+                {row.conclusion && <span className="block not-italic text-ash">{row.conclusion}</span>}
               </span>
               <span
                 className={`col-start-3 row-start-1 flex items-center gap-3 text-right md:col-start-auto md:row-start-auto ${row.halted ? 'font-semibold text-halt' : row.finished ? 'text-ash' : 'font-semibold'}`}

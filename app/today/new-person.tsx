@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { useForm } from 'react-hook-form'
 import { v7 } from 'uuid'
-import { NEW_PERSON, type NewPersonFields } from '@/core/vocabulary/new-person'
+import { type NewPersonFields, newPersonShape } from '@/core/vocabulary/new-person'
 import type { Problem } from '@/core/vocabulary/problem'
 import { ProblemNotice } from '@/ui/problem-notice'
 import { startPerson } from './actions'
@@ -21,7 +21,8 @@ export function NewPersonForm({ today, onClose }: Props) {
   const [problem, setProblem] = useState<Problem | null>(null)
   // Made once for this form, so that sending it twice makes one person.
   const [ids] = useState(() => ({ personId: v7(), examId: v7() }))
-  const { register, handleSubmit, formState } = useForm<NewPersonFields>({ resolver: yupResolver(NEW_PERSON), defaultValues: { name: '', born: '', work: '' } })
+  const [shape] = useState(() => newPersonShape(Date.now()))
+  const { register, handleSubmit, formState } = useForm<NewPersonFields>({ resolver: yupResolver(shape), defaultValues: { name: '', born: '', work: '' } })
   const start = handleSubmit(async (fields) => {
     try {
       const refused = await startPerson(ids, fields)

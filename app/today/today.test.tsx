@@ -14,6 +14,7 @@ const row = (n: number, more: Partial<DayRow> = {}): DayRow => ({
   name: `Person ${n}`,
   about: '43, bell-founder',
   complaint: n === 1 ? 'shoots into the calf' : '',
+  conclusion: '',
   standing: 'story told',
   finished: false,
   halted: false,
@@ -23,7 +24,8 @@ const row = (n: number, more: Partial<DayRow> = {}): DayRow => ({
   ...more,
 })
 const rows = [row(1), row(2, { goOn: 'story' }), row(3, { finished: true, goOn: 'note' })]
-const show = () => render(<DayBook rows={rows} title="Wednesday" today="2026-11-25" />)
+const show = (after: { at: number; examId: string } | null = null) =>
+  render(<DayBook today={rows.filter((r) => r.isToday)} earlier={{ rows: rows.filter((r) => !r.isToday), after }} title="Wednesday" day="2026-11-25" />)
 
 beforeEach(() => {
   push.mockReset()
@@ -75,5 +77,22 @@ describe('today', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Start the story' }))
     const [first, second] = startPerson.mock.calls.map(([ids]) => ids)
     expect(second).toEqual(first)
+  })
+
+  it('asks the server for what this page does not hold, and for earlier days a page at a time', async () => {
+    const asked: string[] = []
+    vi.stubGlobal('fetch', (url: string) => {
+      asked.push(url)
+      const found = url.includes('find') ? [row(9, { isToday: false, name: 'Long Ago', complaint: 'calf' })] : [row(4, { isToday: false })]
+      return Promise.resolve(Response.json({ rows: found, after: null }))
+    })
+    show({ at: 5, examId: 'exam-3' })
+    await userEvent.click(screen.getByRole('button', { name: 'Show earlier ones' }))
+    expect(await screen.findByText('Person 4')).toBeVisible()
+    expect(asked).toEqual(['/today/rows?at=5&exam=exam-3'])
+    expect(screen.queryByRole('button', { name: 'Show earlier ones' })).toBeNull()
+    await userEvent.type(screen.getByLabelText('Find by name, number or complaint'), 'calf')
+    expect(await screen.findByText('Long Ago')).toBeVisible()
+    expect(asked.at(-1)).toBe('/today/rows?find=calf')
   })
 })

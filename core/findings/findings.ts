@@ -44,12 +44,24 @@ function read(exam: Exam, { testById, all }: Repertory): readonly Finding[] {
   for (const test of all) if (test.filledBy !== undefined) filledBy.set(test.filledBy, [...(filledBy.get(test.filledBy) ?? []), test])
   for (const run of exam.runs) {
     const test = testById(run.test)
-    if (!test || nextStage(run, test) !== null) continue
-    for (const finding of [test, ...(filledBy.get(test.id) ?? [])].flatMap((t) => interpretRun(t, run, exam))) {
+    if (!test) continue
+    for (const finding of readOnce(run, exam, all, () => (nextStage(run, test) === null ? [test, ...(filledBy.get(test.id) ?? [])] : []))) {
       latest.set(`${finding.test} ${finding.side} ${finding.about}`, finding)
     }
   }
   return compareSides([...latest.values()], testById).map((finding) => overridden(finding, exam))
+}
+
+/** What each run was read as. A run is never changed in place, and its reading asks nothing of the examination but the symptoms. */
+const READ_RUNS = new WeakMap<Run, { readonly symptoms: Exam['symptoms']; readonly all: Repertory['all']; readonly findings: readonly Finding[] }>()
+
+/** So that one more answer costs one more reading, however long the record is. */
+function readOnce(run: Run, exam: Exam, all: Repertory['all'], tests: () => readonly ExamTest[]): readonly Finding[] {
+  const known = READ_RUNS.get(run)
+  if (known?.symptoms === exam.symptoms && known.all === all) return known.findings
+  const findings = tests().flatMap((test) => interpretRun(test, run, exam))
+  READ_RUNS.set(run, { symptoms: exam.symptoms, all, findings })
+  return findings
 }
 
 /** The examiner's own result, with the derived one kept beside it. A replaced result keeps its measures and moves no figure. */

@@ -4,6 +4,7 @@ import { listWords } from '../vocabulary/sentence'
 import { type Answer, ANSWERS_AT, angleOf } from './answer'
 import type { ExamEvent, ScreenRestNo, StageAnswered, TestStarted } from './event'
 import { type Exam, examFrom, type Run, withEvent } from './exam'
+import { historyIssues } from './history'
 import { broughtItOn, nextStage } from './ladder'
 import { cellsOf, sidesOf, type StageOutline } from './outline'
 import type { Rulebook } from './rulebook'
@@ -71,6 +72,19 @@ export function admitTo(ledger: Ledger, more: readonly ExamEvent[], book: Rulebo
   return exam ? { ok: true, events, exam } : { ok: false, at: 0, problem: no('There is no examination here yet.', 'Open one first.') }
 }
 
+/** Admit what was recorded with another edition: nothing of today's rules is asked, only whether the log holds together. */
+export function admitHistory(ledger: Ledger, more: readonly ExamEvent[]): Admission {
+  const events = [...ledger.events, ...more]
+  const [issue] = historyIssues(events)
+  const exam = examFrom(events)
+  if (!issue && exam) return { ok: true, events, exam }
+  return {
+    ok: false,
+    at: Math.max(0, (issue?.at ?? 0) - ledger.events.length),
+    problem: no(`An entry ${issue?.what ?? 'opens no examination'}.`, 'Save the file again where it came from.'),
+  }
+}
+
 function beginning(event: ExamEvent): Problem | null {
   if (event.type === 'exam-opened') return null
   return no('This examination has not been opened.', 'Start it from Today, then record again.')
@@ -100,7 +114,7 @@ function objection(exam: Exam, { events, ids }: Log, event: ExamEvent, book: Rul
     case 'screen-answered':
       return book.screenGroupOf(event.item) ? null : no(`There is no question called “${event.item}” in the screen.`, 'Choose one from the screen.')
     case 'screen-rest-no':
-      return restAnswerable(exam, event, book)
+      return restAnswerable(event, book)
     case 'gate-opened':
       return book.opensWithReason(event.gate) ? null : no(`“${event.gate}” is not a gate that a reason opens.`, 'Nothing to do.')
     case 'test-started':
@@ -114,7 +128,7 @@ function objection(exam: Exam, { events, ids }: Log, event: ExamEvent, book: Rul
     case 'finding-overridden':
       return overridable(exam, event.run, book)
     case 'symptom-rated':
-      return exam.symptoms.some((s) => s.id === event.symptom) ? null : no(`There is no ${event.symptom} here.`, 'Describe it in the story first.')
+      return exam.described.includes(event.symptom) ? null : no(`There is no ${event.symptom} here.`, 'Describe it in the story first.')
     case 'warning-seen':
       return book.isWarning(event.sign) ? null : no(`“${event.sign}” is not a warning sign known here.`, 'Choose one from the list.')
     case 'route-ordered':
@@ -131,13 +145,13 @@ function objection(exam: Exam, { events, ids }: Log, event: ExamEvent, book: Rul
       return undoable(events, event.target, book)
     case 'addendum-written':
       return exam.signed ? null : no('The examination is not signed yet.', 'Write in the note itself until it is signed.')
-    case 'consent-withdrawn':
-      return exam.consent === 'verbal' || exam.consent === 'written' ? null : no('There is no consent on record to withdraw.', 'Nothing to do.')
     case 'exam-signed':
       // Before editions were named nothing was frozen, and those records stay readable.
       return event.frozen === undefined && exam.edition.catalogue > FIRST_EDITION.catalogue
         ? no('This signature does not hold what was signed.', 'Sign it again from the note.')
         : null
+    // A withdrawal stands whatever was recorded before it: two windows may both be told.
+    case 'consent-withdrawn':
     case 'plan-chosen':
     case 'consent-given':
     case 'note-written':
@@ -158,15 +172,15 @@ function removable(exam: Exam, symptom: string): Problem | null {
   return used ? no(`A test refers to ${symptom}.`, `Undo that test first, or keep ${symptom} and describe it again.`) : null
 }
 
-/** "No to the rest" answers exactly what has no answer yet, and never where each question stands alone. */
-function restAnswerable(exam: Exam, event: ScreenRestNo, book: Rulebook): Problem | null {
+/** "No to the rest" answers what has no answer yet, and never where each question stands alone. */
+function restAnswerable(event: ScreenRestNo, book: Rulebook): Problem | null {
   const group = book.screenGroup(event.group)
   if (!group) return no(`There is no group called “${event.group}” in the screen.`, 'Choose one from the screen.')
   if (group.singly) return no('These questions are answered one by one.', 'Ask each of them.')
   const foreign = event.items.find((item) => !group.items.some((i) => i.id === item))
   if (foreign) return no(`“${foreign}” does not belong to this group.`, 'Answer it in its own group.')
-  const answered = event.items.find((item) => exam.screen[item] !== undefined)
-  return answered ? no(`“${answered}” was answered already.`, 'Change that answer by itself.') : null
+  // What another window answered meanwhile keeps its answer; the rest is a no all the same.
+  return null
 }
 
 function performable(test: string, side: string, book: Rulebook): Problem | null {

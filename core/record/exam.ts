@@ -61,6 +61,8 @@ export interface Exam {
   /** What it was opened with, and is read with for ever. */
   readonly edition: Edition
   readonly symptoms: readonly Symptom[]
+  /** Every number a symptom ever had here, removed ones too. */
+  readonly described: readonly SymptomId[]
   readonly consent: 'not-asked' | 'verbal' | 'written' | 'withdrawn'
   /** Answers of the safety screen by item. What is absent was not asked, which is never a no. */
   readonly screen: Readonly<Record<string, 'yes' | 'no'>>
@@ -134,6 +136,7 @@ function opened(event: Extract<ExamEvent, { type: 'exam-opened' }>): Exam {
     openedBy: event.by,
     edition: event.edition ?? FIRST_EDITION,
     symptoms: [],
+    described: [],
     consent: 'not-asked',
     screen: {},
     unlocked: [],
@@ -161,7 +164,11 @@ function step(exam: Exam, event: ExamEvent): Exam {
     case 'undone':
       return exam
     case 'symptom-described':
-      return { ...exam, symptoms: withSymptom(exam.symptoms, event) }
+      return {
+        ...exam,
+        symptoms: withSymptom(exam.symptoms, event),
+        described: exam.described.includes(event.symptom) ? exam.described : [...exam.described, event.symptom],
+      }
     case 'symptom-removed':
       return { ...exam, symptoms: exam.symptoms.filter((s) => s.id !== event.symptom) }
     case 'consent-given':
@@ -171,7 +178,7 @@ function step(exam: Exam, event: ExamEvent): Exam {
     case 'screen-answered':
       return { ...exam, screen: { ...exam.screen, [event.item]: event.answer } }
     case 'screen-rest-no':
-      return { ...exam, screen: { ...exam.screen, ...Object.fromEntries(event.items.map((item) => [item, 'no' as const])) } }
+      return { ...exam, screen: { ...Object.fromEntries(event.items.map((item) => [item, 'no' as const])), ...exam.screen } }
     case 'gate-opened':
       return { ...exam, unlocked: [...exam.unlocked, { gate: event.gate, why: event.why }] }
     case 'test-started':

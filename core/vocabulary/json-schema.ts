@@ -22,7 +22,7 @@ export function jsonSchemaOf(schema: yup.ISchema<unknown>): Json {
   const published = PUBLISHED.get(schema)?.()
   if (published) return published
   if (!yup.isSchema(schema) || !('spec' in schema)) return {}
-  const whole: yup.Schema = schema
+  const whole = schema as unknown as yup.Schema
   const { nullable } = whole.spec
   const json = plain(whole)
   if (!nullable) return json

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { ageOn } from './age'
 import { AREA_IDS, areaOf, isPlace, PLACES, placeAt, placeWords, sideOf } from './body-area'
-import { NEW_PERSON } from './new-person'
+import { newPersonShape } from './new-person'
 import { counted, listWords } from './sentence'
 
 describe('places', () => {
@@ -48,7 +48,7 @@ describe('age', () => {
 describe('a new person', () => {
   const wrong = (fields: unknown) => {
     try {
-      NEW_PERSON.validateSync(fields, { abortEarly: false })
+      newPersonShape(Date.UTC(2026, 10, 25)).validateSync(fields, { abortEarly: false })
       return []
     } catch (error) {
       return (error as { errors: string[] }).errors
@@ -59,6 +59,7 @@ describe('a new person', () => {
     expect(wrong({ name: 'Wenna', born: '2000-02-29', work: '' })).toEqual([])
     expect(wrong({ name: ' ', born: '', work: '' })[0]).toMatch('Write a name')
     expect(wrong({ name: 'W', born: '2001-02-29', work: '' })[0]).toMatch('not in the calendar')
+    for (const born of ['2026-11-27', '1899-12-31']) expect(wrong({ name: 'W', born, work: '' })[0], born).toMatch('lies ahead')
     expect(wrong({ name: 'W', born: '29.2.2000', work: '' })[0]).toMatch('year, month and day')
   })
 })

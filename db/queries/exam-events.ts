@@ -1,46 +1,28 @@
-import { asc, eq } from 'drizzle-orm'
-import { admitAll } from '../../core/record/admit'
+import { asc, eq, inArray } from 'drizzle-orm'
+import { admitHistory, admitTo } from '../../core/record/admit'
 import type { ExamEvent } from '../../core/record/event'
-import { parseEvent } from '../../core/record/event-schema'
 import { RULEBOOK } from '../../core/safety/rulebook'
 import type { Problem } from '../../core/vocabulary/problem'
 import { canonical, CHAIN_START, link } from '../chain'
-import type { Db, Reads } from '../open'
+import type { Db, Reads, Writes } from '../open'
 import { examEvents, exams } from '../schema'
-import { projectFindings } from './findings'
+import { recordOf, remember, type StoredRecord } from './ledger'
+import { noteHead } from './overviews'
 
 /** What became of events that were sent. */
 export type Appended =
   | { readonly ok: true /** How many events the record holds now. */; readonly length: number }
-  | { readonly ok: false; readonly reason: 'no-exam' | 'refused'; readonly problem: Problem }
+  | {
+      readonly ok: false
+      readonly reason: 'no-exam' | 'refused'
+      /** The event that was refused; absent when none in particular was. */
+      readonly id?: string
+      readonly problem: Problem
+    }
 
-/**
- * The events of one exam, oldest first; none when there is no such exam.
- *
- * @throws {Error} when a stored row can no longer be read: the store was changed by other hands
- */
-export function eventsOfExam(db: Reads, examId: string): readonly ExamEvent[] {
-  return rowsOfExam(db, examId).map(readRow)
-}
-
-/** Rows never change, so what was read once is read for good; the hash names it. */
-const read = new Map<string, ExamEvent>()
-
-/** Above this many the memory is emptied and filled again. */
-const REMEMBERED = 50_000
-
-function readRow(row: { readonly event: string; readonly hash: string; readonly examId: string }): ExamEvent {
-  const known = read.get(row.hash)
-  if (known) return known
-  const parsed = parseEvent(JSON.parse(row.event))
-  if (!parsed.ok) throw new Error(`A stored event of examination ${row.examId} cannot be read. ${parsed.problem.what}`)
-  if (read.size >= REMEMBERED) read.clear()
-  read.set(row.hash, parsed.event)
-  return parsed.event
-}
-
-function rowsOfExam(db: Reads, examId: string) {
-  return db.select().from(examEvents).where(eq(examEvents.examId, examId)).orderBy(asc(examEvents.seq)).all()
+/** The events of one exam, oldest first; none when there is no such exam. Rows that cannot be read are left out; `recordOf` names them. */
+export function eventsOfExam(db: Db, examId: string): readonly ExamEvent[] {
+  return recordOf(db, examId).events
 }
 
 /**
@@ -50,49 +32,135 @@ function rowsOfExam(db: Reads, examId: string) {
  * returns ok, they are on disk.
  */
 export function appendEvents(db: Db, examId: string, sent: readonly ExamEvent[]): Appended {
-  return db.transaction(
-    (tx): Appended => {
-      if (!examExists(tx, examId)) return { ok: false, reason: 'no-exam', problem: noExam() }
-      const rows = rowsOfExam(tx, examId)
-      const clash = sent.find((event) => isTaken(tx, examId, event))
-      if (clash) return { ok: false, reason: 'refused', problem: numberTaken() }
-      const stored = new Set(rows.map((row) => row.id))
-      const fresh = sent.filter((event) => !stored.has(event.id))
-      const admission = admitAll(rows.map(readRow), fresh, RULEBOOK)
-      if (!admission.ok) return { ok: false, reason: 'refused', problem: admission.problem }
-      let previousHash = rows.at(-1)?.hash ?? CHAIN_START
-      fresh.forEach((event, i) => {
-        const text = canonical(event)
-        const hash = link(previousHash, text)
-        tx.insert(examEvents)
-          .values({ examId, seq: rows.length + i + 1, id: event.id, event: text, previousHash, hash })
-          .run()
-        previousHash = hash
-      })
-      if (fresh.length > 0) projectFindings(tx, admission.exam)
-      return { ok: true, length: rows.length + fresh.length }
+  const done = db.transaction((tx) => appendWithin(db, tx, examId, sent), { behavior: 'immediate' })
+  if (!done.ok) return done
+  remember(db, examId, done.record)
+  return { ok: true, length: done.record.seq }
+}
+
+/** An event that could not join, and why. */
+export interface RefusedEvent {
+  readonly id: string
+  readonly problem: Problem
+}
+
+/** What became of a queue that was sent: what follows is stored, what does not is told. */
+export type Taken =
+  | { readonly ok: true; readonly length: number; readonly stored: number; readonly refused: readonly RefusedEvent[] }
+  | Exclude<Appended, { ok: true }>
+
+/**
+ * Take a queue that waited on a device: everything that follows is stored in its order, and only what does not is refused.
+ *
+ * One clash never holds back what was recorded beside it: a warning told in one window closes its gate everywhere.
+ */
+export function takeQueue(db: Db, examId: string, sent: readonly ExamEvent[]): Taken {
+  const all = appendEvents(db, examId, sent)
+  if (all.ok) return { ...all, stored: sent.length, refused: [] }
+  if (all.reason === 'no-exam' || all.id === undefined) return all
+  const refused: RefusedEvent[] = []
+  const record = db.transaction(
+    (tx) => {
+      let sofar = recordOf(db, examId, tx)
+      for (const event of sent) {
+        const one = appendWithin(db, tx, examId, [event], { known: sofar })
+        if (one.ok) sofar = one.record
+        else refused.push({ id: event.id, problem: one.problem })
+      }
+      return sofar
     },
     { behavior: 'immediate' },
   )
+  remember(db, examId, record)
+  return { ok: true, length: record.seq, stored: sent.length - refused.length, refused }
 }
 
-function examExists(db: Reads, examId: string): boolean {
-  return db.select({ id: exams.id }).from(exams).where(eq(exams.id, examId)).get() !== undefined
+/** What became of events inside a transaction that may still be given up. */
+export type AppendedWithin = { readonly ok: true; readonly record: StoredRecord } | Exclude<Appended, { ok: true }>
+
+/** How events are added inside a transaction. */
+export interface AppendWith {
+  /** The record as this transaction has left it, where it has written to it before. */
+  readonly known?: StoredRecord
+  /** They were admitted by the rules of their own edition, which may be another: only the log itself is checked. */
+  readonly asHistory?: boolean
 }
 
-/** Does this event's id already stand for something else, here or in another exam? */
-function isTaken(db: Reads, examId: string, event: ExamEvent): boolean {
-  const row = db.select().from(examEvents).where(eq(examEvents.id, event.id)).get()
-  if (!row) return false
-  const { by } = readRow(row)
-  return row.examId !== examId || row.event !== canonical({ ...event, by })
+/** The same inside a transaction that does more. Whoever runs it keeps the record with `remember` once it is committed. */
+export function appendWithin(
+  db: Db,
+  tx: Writes & Reads,
+  examId: string,
+  sent: readonly ExamEvent[],
+  { known, asHistory = false }: AppendWith = {},
+): AppendedWithin {
+  const booked = tx.select({ personId: exams.personId }).from(exams).where(eq(exams.id, examId)).get()
+  if (!booked) return { ok: false, reason: 'no-exam', problem: noExam() }
+  const record = known ?? recordOf(db, examId, tx)
+  const fault = record.faults[0]
+  if (fault) return { ok: false, reason: 'refused', problem: unreadable(fault.seq) }
+  // The opening equals the address: an examination is never written under another one's name.
+  const stray = sent.find((event) => event.type === 'exam-opened' && (event.examId !== examId || event.personId !== booked.personId))
+  if (stray) return { ok: false, reason: 'refused', id: stray.id, problem: otherExam() }
+  const mine = new Map(record.events.map((event) => [event.id, event]))
+  const clash = sent.find((event) => isTaken(event, mine)) ?? takenElsewhere(tx, examId, sent)
+  if (clash) return { ok: false, reason: 'refused', id: clash.id, problem: numberTaken() }
+  const fresh = sent.filter((event) => !mine.has(event.id))
+  if (fresh.length === 0) return { ok: true, record }
+  const admission = asHistory ? admitHistory(record, fresh) : admitTo(record, fresh, RULEBOOK)
+  if (!admission.ok) {
+    const refused = fresh[admission.at]
+    return { ok: false, reason: 'refused', ...(refused && { id: refused.id }), problem: admission.problem }
+  }
+  let { hash } = record.seq === 0 ? { hash: CHAIN_START } : record
+  let { seq } = record
+  for (const event of fresh) {
+    const text = canonical(event)
+    const previousHash = hash
+    hash = link(previousHash, text)
+    seq++
+    tx.insert(examEvents).values({ examId, seq, id: event.id, event: text, previousHash, hash }).run()
+  }
+  noteHead(tx, examId, admission.exam, seq)
+  return { ok: true, record: { events: admission.events, exam: admission.exam, seq, hash, faults: [] } }
 }
+
+/** Does this event's id already stand for something else in this exam? Who recorded it is the server's word, so it is not compared. */
+function isTaken(event: ExamEvent, mine: ReadonlyMap<string, ExamEvent>): boolean {
+  const stored = mine.get(event.id)
+  return stored !== undefined && canonical(stored) !== canonical({ ...event, by: stored.by })
+}
+
+function takenElsewhere(tx: Reads, examId: string, sent: readonly ExamEvent[]): ExamEvent | undefined {
+  const rows = tx
+    .select({ id: examEvents.id, examId: examEvents.examId })
+    .from(examEvents)
+    .where(
+      inArray(
+        examEvents.id,
+        sent.map((event) => event.id),
+      ),
+    )
+    .all()
+  const elsewhere = new Set(rows.filter((row) => row.examId !== examId).map((row) => row.id))
+  return sent.find((event) => elsewhere.has(event.id))
+}
+
+const KEPT = 'Everything recorded before it is kept; this was not written.'
 
 function numberTaken(): Problem {
+  return { what: 'This entry carries the number of another entry.', kept: KEPT, do: 'Reload the page and record it again.' }
+}
+
+function otherExam(): Problem {
+  return { what: 'This opens another examination or another person’s.', kept: KEPT, do: 'Open the examination from Today.' }
+}
+
+function unreadable(seq: number): Problem {
   return {
-    what: 'This entry carries the number of another entry.',
-    kept: 'Everything recorded before it is kept; this was not written.',
-    do: 'Reload the page and record it again.',
+    what: `Entry ${seq} of this examination cannot be read, so nothing can be added behind it.`,
+    kept: 'Every other entry is kept and shown; what this window holds stays on this device.',
+    do: 'Run npm run verify, or restore a backup; then it is sent again by itself.',
   }
 }
 
@@ -111,7 +179,7 @@ export interface ChainBreak {
   readonly what: string
 }
 
-/** Walk the hash chain of every exam. No breaks: nothing was changed, removed or put in between. */
+/** Walk the hash chain of every exam. No breaks: no entry that is there was changed, and none is missing before the last one. */
 export function verifyChains(db: Reads): { readonly events: number; readonly breaks: readonly ChainBreak[] } {
   const rows = db.select().from(examEvents).orderBy(asc(examEvents.examId), asc(examEvents.seq)).all()
   const breaks: ChainBreak[] = []

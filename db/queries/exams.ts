@@ -1,5 +1,5 @@
-import { desc, eq } from 'drizzle-orm'
-import type { Db, Reads } from '../open'
+import { count, desc, eq } from 'drizzle-orm'
+import type { Reads, Writes } from '../open'
 import { exams, people } from '../schema'
 import type { Person } from './people'
 
@@ -16,9 +16,14 @@ const HEAD = {
   person: { id: people.id, number: people.number, name: people.name, born: people.born, work: people.work },
 }
 
-/** All examinations, latest first. */
-export function examHeads(db: Reads): readonly ExamHead[] {
-  return db.select(HEAD).from(exams).innerJoin(people, eq(people.id, exams.personId)).orderBy(desc(exams.at)).all()
+/** The newest examinations, latest first. */
+export function examHeads(db: Reads, limit = 1000): readonly ExamHead[] {
+  return db.select(HEAD).from(exams).innerJoin(people, eq(people.id, exams.personId)).orderBy(desc(exams.at)).limit(limit).all()
+}
+
+/** How many examinations there are. */
+export function countExams(db: Reads): number {
+  return db.select({ n: count() }).from(exams).get()?.n ?? 0
 }
 
 /** One examination with whom it is about. */
@@ -27,6 +32,6 @@ export function examHead(db: Reads, examId: string): ExamHead | undefined {
 }
 
 /** Put an examination into the book. Doing it again with the same id changes nothing. */
-export function bookExam(db: Db, exam: { readonly id: string; readonly personId: string; readonly at: number }): void {
+export function bookExam(db: Writes, exam: { readonly id: string; readonly personId: string; readonly at: number }): void {
   db.insert(exams).values(exam).onConflictDoNothing({ target: exams.id }).run()
 }

@@ -2,15 +2,13 @@ import { eq } from 'drizzle-orm'
 import { CATALOGUE, testById } from '../../core/catalogue'
 import { findingsOf } from '../../core/findings/findings'
 import type { Exam } from '../../core/record/exam'
-import type { Db } from '../open'
+import type { Writes } from '../open'
 import { findings } from '../schema'
 
-type Writes = Pick<Db, 'insert' | 'delete'>
-
-/** Rewrite the projected findings of one exam. */
-export function projectFindings(db: Writes, exam: Exam): void {
-  db.delete(findings).where(eq(findings.examId, exam.id)).run()
-  const rows = toldBy(exam).map((finding) => ({ examId: exam.id, ...finding }))
+/** Rewrite the projected findings of the examination stored under this id, and of no other. */
+export function projectFindings(db: Pick<Writes, 'insert' | 'delete'>, examId: string, exam: Exam): void {
+  db.delete(findings).where(eq(findings.examId, examId)).run()
+  const rows = toldBy(exam).map((finding) => ({ examId, ...finding }))
   if (rows.length > 0) db.insert(findings).values(rows).run()
 }
 

@@ -1,5 +1,5 @@
 import { eq, max } from 'drizzle-orm'
-import type { Db, Reads } from '../open'
+import type { Db, Reads, Writes } from '../open'
 import { people } from '../schema'
 
 /** A person as lists and headers show them. */
@@ -14,20 +14,20 @@ export interface Person {
 
 /** Add a person under the next number. Adding the same id again changes nothing. */
 export function addPerson(db: Db, person: Omit<Person, 'number'>, addedAt: number): void {
-  db.transaction(
-    (tx) => {
-      const last =
-        tx
-          .select({ number: max(people.number) })
-          .from(people)
-          .get()?.number ?? 100
-      tx.insert(people)
-        .values({ ...person, number: last + 1, addedAt })
-        .onConflictDoNothing({ target: people.id })
-        .run()
-    },
-    { behavior: 'immediate' },
-  )
+  db.transaction((tx) => addPersonWithin(tx, person, addedAt), { behavior: 'immediate' })
+}
+
+/** The same inside a transaction that does more. */
+export function addPersonWithin(tx: Reads & Writes, person: Omit<Person, 'number'>, addedAt: number): void {
+  const last =
+    tx
+      .select({ number: max(people.number) })
+      .from(people)
+      .get()?.number ?? 100
+  tx.insert(people)
+    .values({ ...person, number: last + 1, addedAt })
+    .onConflictDoNothing({ target: people.id })
+    .run()
 }
 
 /** The person with this id. */

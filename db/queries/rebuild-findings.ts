@@ -1,18 +1,26 @@
-import { examFrom } from '../../core/record/exam'
+import { sql } from 'drizzle-orm'
 import type { Db } from '../open'
-import { exams, findings } from '../schema'
-import { eventsOfExam } from './exam-events'
-import { projectFindings } from './findings'
+import { findings, overviews } from '../schema'
+import { clinicKnowledge } from './clinic'
+import { behind, catchUp } from './overviews'
 
-/** Rebuild the projection of every exam from its events; needed only when the way findings are read has changed. */
+/** Rebuild every projection from the events; needed only when the way they are read has changed. */
 export function rebuildFindings(db: Db): number {
-  return db.transaction((tx) => {
+  db.transaction((tx) => {
     tx.delete(findings).run()
-    const ids = tx.select({ id: exams.id }).from(exams).all()
-    for (const { id } of ids) {
-      const exam = examFrom(eventsOfExam(tx, id))
-      if (exam) projectFindings(tx, exam)
-    }
-    return ids.length
+    tx.run(sql`DELETE FROM search`)
+    tx.update(overviews).set({ covers: -1 }).run()
   })
+  return catchUpAll(db)
+}
+
+/** Bring every list up to date. */
+export function catchUpAll(db: Db): number {
+  const clinic = clinicKnowledge(db)
+  let done = 0
+  for (;;) {
+    const ids = behind(db, 200)
+    if (ids.length === 0) return done
+    for (const id of ids) if (catchUp(db, id, clinic)) done++
+  }
 }

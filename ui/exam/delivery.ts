@@ -3,13 +3,37 @@ import type { ExamEvent } from '@/core/record/event'
 import { parseEvent } from '@/core/record/event-schema'
 import type { Problem } from '@/core/vocabulary/problem'
 
-/** What came of sending: stored, refused for good, or not reached yet. */
+/** An event that could not join, and why. */
+export interface Refused {
+  readonly id: string
+  readonly problem: Problem
+}
+
+/** What came of sending: stored as far as it follows; nothing of it could be read; or not reached yet. */
 export type Delivery =
-  | { readonly kind: 'stored'; readonly events: readonly ExamEvent[] }
+  | { readonly kind: 'stored'; readonly events: readonly ExamEvent[]; readonly refused: readonly Refused[] }
   | { readonly kind: 'refused'; readonly problem: Problem }
   | { readonly kind: 'unreached' }
 
 const PROBLEM = yup.object({ what: yup.string().required(), kept: yup.string().required(), do: yup.string().required() })
+const REFUSED = yup
+  .array()
+  .of(yup.object({ id: yup.string().defined(), problem: PROBLEM.required() }).required())
+  .default([])
+
+/** Events sent at once, and letters: a long offline spell goes out in several requests, each well below what a server takes. */
+const MOST_AT_ONCE = 100
+const LARGEST = 200_000
+
+/** The first part of a queue that is sent in one request; at least one event, however long it is. */
+export function batchOf(queue: readonly ExamEvent[]): readonly ExamEvent[] {
+  let size = 0
+  const end = queue.slice(0, MOST_AT_ONCE).findIndex((event, i) => {
+    size += JSON.stringify(event).length
+    return i > 0 && size > LARGEST
+  })
+  return queue.slice(0, end === -1 ? MOST_AT_ONCE : end)
+}
 
 /**
  * Send events and learn what the record holds after the first `after` of them.
@@ -36,11 +60,18 @@ async function answerOf(ask: () => Promise<Response>): Promise<Delivery> {
     const response = await ask()
     if (response.status >= 500 || response.status === 429) return { kind: 'unreached' }
     const body: unknown = await response.json()
-    if (!response.ok) return { kind: 'refused', problem: PROBLEM.validateSync(body) }
-    return { kind: 'stored', events: readEvents(body) }
+    const refused = readRefused(body)
+    if (response.ok) return { kind: 'stored', events: readEvents(body), refused }
+    // Nothing of it was stored, and each entry says why: they are set aside one by one like any other.
+    if (refused.length > 0) return { kind: 'stored', events: [], refused }
+    return { kind: 'refused', problem: PROBLEM.validateSync(body) }
   } catch {
     return { kind: 'unreached' }
   }
+}
+
+function readRefused(body: unknown): readonly Refused[] {
+  return typeof body === 'object' && body !== null && 'refused' in body ? REFUSED.validateSync(body.refused) : []
 }
 
 function readEvents(body: unknown): readonly ExamEvent[] {

@@ -4,10 +4,20 @@ import { useExam } from './store'
 /** Says whether everything is on disk. Quiet while it is. */
 export function LinkStatus() {
   const { link } = useExam()
-  const entries = link.waiting === 1 ? '1 entry' : `${link.waiting} entries`
-  const words = link.waiting === 0 ? 'Saved' : link.reachable ? 'Saving' : `${entries} kept on this device, waiting for the server`
+  const { waiting, reachable, lasting, aside } = link
+  const entries = waiting === 1 ? '1 entry' : `${waiting} entries`
+  const words =
+    waiting === 0
+      ? aside.length > 0
+        ? `Saved, ${aside.length} set aside`
+        : 'Saved'
+      : !lasting
+        ? `${entries} in this window only: do not close it`
+        : reachable
+          ? 'Saving'
+          : `${entries} kept on this device, waiting for the server`
   return (
-    <p role="status" className={link.waiting > 0 && !link.reachable ? 'font-semibold text-halt' : 'text-ash'}>
+    <p role="status" className={(waiting > 0 && (!reachable || !lasting)) || aside.length > 0 ? 'font-semibold text-halt' : 'text-ash'}>
       {words}
     </p>
   )

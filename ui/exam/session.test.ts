@@ -5,9 +5,10 @@ import { signatureOf } from '@/core/exchange/freeze'
 import { admitAll } from '@/core/record/admit'
 import { composedId } from '@/core/record/compose'
 import type { EventContent, ExamEvent } from '@/core/record/event'
-import { sorePelvis } from '@/tests/people'
+import type { Problem } from '@/core/vocabulary/problem'
+import { BUTTOCK, sorePelvis } from '@/tests/people'
 import type { Delivery } from './delivery'
-import { openOutbox } from './outbox'
+import { memoryOutbox, openOutbox } from './outbox'
 import { createSession, type Ports, type Session } from './session'
 
 let made = 0
@@ -18,17 +19,21 @@ const stamp = (content: EventContent): ExamEvent => {
 
 /** A server in memory that can be cut off, before it stores or before it answers. */
 function fakeServer(stored: readonly ExamEvent[]) {
-  const server = { log: [...stored], cut: 'no' as 'no' | 'before-storing' | 'before-answering', tries: 0 }
+  const server = { log: [...stored], cut: 'no' as 'no' | 'before-storing' | 'before-answering', tries: 0, sizes: [] as number[] }
   const deliver = (after: number, events: readonly ExamEvent[]): Promise<Delivery> => {
     server.tries++
     if (server.cut === 'before-storing') return Promise.resolve({ kind: 'unreached' })
     const fresh = events.filter((e) => !server.log.some((s) => s.id === e.id))
-    const admission = admitAll(server.log, fresh, RULEBOOK)
-    if (!admission.ok) return Promise.resolve({ kind: 'refused', problem: admission.problem })
-    server.log = [...admission.events]
-    return Promise.resolve(server.cut === 'before-answering' ? { kind: 'unreached' } : { kind: 'stored', events: server.log.slice(after) })
+    server.sizes.push(events.length)
+    const refused: { id: string; problem: Problem }[] = []
+    for (const event of fresh) {
+      const admission = admitAll(server.log, [event], RULEBOOK)
+      if (admission.ok) server.log = [...admission.events]
+      else refused.push({ id: event.id, problem: admission.problem })
+    }
+    return Promise.resolve(server.cut === 'before-answering' ? { kind: 'unreached' } : { kind: 'stored', events: server.log.slice(after), refused })
   }
-  const collect = (after: number): Promise<Delivery> => Promise.resolve({ kind: 'stored', events: server.log.slice(after) })
+  const collect = (after: number): Promise<Delivery> => Promise.resolve({ kind: 'stored', events: server.log.slice(after), refused: [] })
   return { server, ports: (): Ports => ({ outbox: openOutbox(), deliver, collect, stamp }) }
 }
 
@@ -93,6 +98,95 @@ describe('a session', () => {
     await expect.poll(() => here.state().problem?.what).toBe('This examination is signed.')
     expect(here.state().waiting).toEqual([])
     expect(here.state().onDisk).toEqual(server.log)
+    expect(here.state().aside.map((a) => a.why)).toEqual(['This examination is signed.'])
+    // It is still there for the next window, and goes only when somebody lets it go.
+    const next = createSession('exam-d', server.log, ports())
+    await next.resume()
+    expect(next.state().aside.map((a) => a.event.type)).toEqual(['note-written'])
+    await next.letGo(next.state().aside.map((a) => a.id))
+    expect(next.state().aside).toEqual([])
+  })
+
+  it('a clash is split off alone: a red flag told beside it is stored, and the clash can be answered again', async () => {
+    const { server, ports } = fakeServer(stored)
+    const here = createSession('exam-f', stored, ports())
+    server.cut = 'before-storing'
+    const described = (symptom: 'S2' | 'S3'): EventContent => ({
+      type: 'symptom-described',
+      symptom,
+      words: 'x',
+      places: [],
+      qualities: [],
+      now: 1,
+      bringsOn: '',
+      eases: '',
+      stirring: null,
+    })
+    here.record([described('S2')])
+    here.record([{ type: 'symptom-removed', symptom: 'S1' }])
+    here.record([
+      { type: 'screen-answered', item: 'saddle-numb', answer: 'yes' },
+      { type: 'warning-seen', sign: 'faint' },
+    ])
+    // Another window used the symptom meanwhile, so it can no longer be removed.
+    const used = admitAll(
+      server.log,
+      sorePelvis()
+        .test('thigh-thrust', 'right', [BUTTOCK])
+        .events.slice(-2)
+        .map((e) => ({ ...e, id: composedId(1.9e12 + made, 'other', ++made) })),
+      RULEBOOK,
+    )
+    if (!used.ok) throw new Error(used.problem.what)
+    server.log = [...used.events]
+    server.cut = 'no'
+    await here.send()
+    await settled(here)
+    expect(server.log.map((e) => e.type)).toEqual(expect.arrayContaining(['screen-answered', 'warning-seen', 'symptom-described']))
+    expect(here.state().aside.map((a) => a.event.type)).toEqual(['symptom-removed'])
+    expect(here.state().exam?.warnings.map((w) => w.sign)).toEqual(['faint'])
+    await here.answerAgain(here.state().aside.map((a) => a.id))
+    // It still does not follow, so it stays where it can be read.
+    expect(here.state().aside).toHaveLength(1)
+  })
+
+  it('a queue of any length goes out in parts, in the order it was recorded, whatever the clock did', async () => {
+    const { server, ports } = fakeServer(stored)
+    server.cut = 'before-storing'
+    // In the middle the clock of the device is set back by years: times and ids are smaller from there on.
+    let back = 0
+    const early = (content: EventContent): ExamEvent => {
+      made++
+      const at = 1_700_000_000_000 + made
+      return { ...content, id: composedId(at, 'early', made), at, by: 'test-author' }
+    }
+    const here = createSession('exam-g', stored, { ...ports(), stamp: (content) => (back > 0 ? early(content) : stamp(content)) })
+    const notes = Array.from({ length: 510 }, (_, i) => `note ${i}`)
+    for (const text of notes) here.record([note(text)])
+    back = 1
+    here.record([note('after the clock was set back')])
+    await expect.poll(() => server.tries).toBeGreaterThan(0)
+    server.cut = 'no'
+    const next = createSession('exam-g', stored, ports())
+    await next.resume()
+    expect(texts(server.log)).toEqual([...notes, 'after the clock was set back'])
+    expect(Math.max(...server.sizes)).toBeLessThanOrEqual(100)
+    const long = createSession('exam-h', stored, ports())
+    for (let i = 0; i < 3; i++) long.record([note('x'.repeat(19_000))])
+    for (let i = 0; i < 30; i++) long.record([note('y'.repeat(19_000))])
+    await settled(long)
+    expect(server.sizes.at(-1)).toBeLessThan(20)
+  })
+
+  it('without a device store, or with a full one, it sends all the same and says what is at risk', async () => {
+    for (const box of [memoryOutbox(), { ...memoryOutbox(), lasting: true, keep: () => Promise.reject(new DOMException('full', 'QuotaExceededError')) }]) {
+      const { server, ports } = fakeServer(stored)
+      const here = createSession('exam-i', stored, { ...ports(), outbox: Promise.resolve(box) })
+      here.record([note('sent directly')])
+      await settled(here)
+      expect(texts(server.log)).toEqual(['sent directly'])
+      expect(here.state().lasting).toBe(false)
+    }
   })
 
   it('refuses on the spot what does not follow', () => {

@@ -1,10 +1,11 @@
-import { admitAll } from '@/core/record/admit'
+import { admitTo, type Ledger } from '@/core/record/admit'
 import type { EventContent, ExamEvent } from '@/core/record/event'
+import { type Exam, examFrom } from '@/core/record/exam'
 import { undoStep } from '@/core/record/undo'
 import { RULEBOOK } from '@/core/safety/rulebook'
 import type { Problem } from '@/core/vocabulary/problem'
-import type { Delivery } from './delivery'
-import type { Outbox } from './outbox'
+import { batchOf, type Delivery, type Refused } from './delivery'
+import type { Outbox, SetAside } from './outbox'
 
 /** One examination as this window knows it. A new object whenever anything changes. */
 export interface SessionState {
@@ -12,7 +13,13 @@ export interface SessionState {
   readonly onDisk: readonly ExamEvent[]
   /** Recorded here and not acknowledged yet; kept on this device. */
   readonly waiting: readonly ExamEvent[]
+  /** What `onDisk` and `waiting` describe together. */
+  readonly exam: Exam | null
   readonly reachable: boolean
+  /** Does what waits survive this window being closed? */
+  readonly lasting: boolean
+  /** What could not join the record and has not been dealt with. */
+  readonly aside: readonly SetAside[]
   readonly problem: Problem | null
 }
 
@@ -21,7 +28,7 @@ export interface Ports {
   readonly outbox: Promise<Outbox>
   readonly deliver: (after: number, events: readonly ExamEvent[]) => Promise<Delivery>
   readonly collect: (after: number) => Promise<Delivery>
-  /** Puts id, time and author on what happened. Ids grow, so that their order is the order of recording. */
+  /** Puts id, time and author on what happened. */
   readonly stamp: (content: EventContent) => ExamEvent
 }
 
@@ -39,10 +46,14 @@ export interface Session {
   readonly resume: () => Promise<void>
   /** Take up what other windows added. */
   readonly refresh: () => Promise<void>
+  /** Record what was set aside once more, as the record stands now; what still does not follow stays aside. */
+  readonly answerAgain: (ids: readonly string[]) => Promise<void>
+  /** Let go of what was set aside: somebody has read it. */
+  readonly letGo: (ids: readonly string[]) => Promise<void>
 }
 
 export function createSession(examId: string, stored: readonly ExamEvent[], ports: Ports): Session {
-  let state: SessionState = { onDisk: stored, waiting: [], reachable: true, problem: null }
+  let state: SessionState = { onDisk: stored, waiting: [], exam: examFrom(stored), reachable: true, lasting: true, aside: [], problem: null }
   let sending = false
   const listeners = new Set<() => void>()
 
@@ -50,6 +61,10 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
     state = { ...state, ...next }
     for (const changed of listeners) changed()
   }
+  /** Another record on disk, or another queue: what both describe is folded anew. */
+  const replace = (onDisk: readonly ExamEvent[], waiting: readonly ExamEvent[], more: Partial<SessionState> = {}) =>
+    change({ onDisk, waiting, exam: examFrom([...onDisk, ...waiting]), ...more })
+  const ledger = (): Ledger => ({ events: [...state.onDisk, ...state.waiting], exam: state.exam })
 
   /** What waits and is not among these, which the server holds. */
   const stillWaiting = (held: readonly ExamEvent[]) => {
@@ -57,47 +72,80 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
     return state.waiting.filter((event) => !ids.has(event.id))
   }
 
+  const keep = async (made: readonly ExamEvent[]) => {
+    const box = await ports.outbox
+    try {
+      await box.keep(examId, made)
+      if (box.lasting !== state.lasting) change({ lasting: box.lasting })
+    } catch {
+      // The store of the device is full or gone: what waits is in this window alone, and that is said.
+      change({ lasting: false })
+    }
+    await send()
+  }
+
   const record = (contents: readonly EventContent[]): boolean => {
     const made = contents.map(ports.stamp)
-    const admission = admitAll([...state.onDisk, ...state.waiting], made, RULEBOOK)
+    const admission = admitTo(ledger(), made, RULEBOOK)
     if (!admission.ok) {
       change({ problem: admission.problem })
       return false
     }
-    change({ waiting: [...state.waiting, ...made], problem: null })
-    void ports.outbox.then((box) => box.keep(examId, made)).then(send)
+    change({ waiting: [...state.waiting, ...made], exam: admission.exam, problem: null })
+    void keep(made)
     return true
   }
 
-  /** The server will not take these. Later ones may rest on them, so all are set aside and the disk's record is shown. */
-  const setAside = async (problem: Problem) => {
-    const box = await ports.outbox
-    await box.setAside(state.waiting, examId, problem.what)
-    const fresh = await ports.collect(0)
-    change({ onDisk: fresh.kind === 'stored' ? fresh.events : state.onDisk, waiting: [], problem })
+  /** The record cannot take these. They alone leave the queue; everything beside them goes on. */
+  const setAside = async (refused: readonly Refused[], batch: readonly ExamEvent[]) => {
+    const asides = refused.flatMap(({ id, problem }) => {
+      const event = batch.find((e) => e.id === id)
+      return event ? [{ id, examId, event, why: problem.what }] : []
+    })
+    const [first] = refused
+    if (asides.length === 0 || !first) return
+    await quietly((box) => box.setAside(asides))
+    const gone = new Set(asides.map((aside) => aside.id))
+    replace(
+      state.onDisk,
+      state.waiting.filter((event) => !gone.has(event.id)),
+      { aside: [...state.aside, ...asides], problem: first.problem },
+    )
+  }
+
+  const quietly = async (work: (box: Outbox) => Promise<void>) => {
+    try {
+      await work(await ports.outbox)
+    } catch {
+      change({ lasting: false })
+    }
   }
 
   const send = async (): Promise<void> => {
     if (sending) return
     sending = true
     try {
-      const box = await ports.outbox
       while (state.waiting.length > 0) {
-        const batch = state.waiting
+        const batch = batchOf(state.waiting)
         const after = state.onDisk.length
         const result = await ports.deliver(after, batch)
         if (result.kind === 'unreached') {
           change({ reachable: false })
           return
         }
+        change({ reachable: true })
         if (result.kind === 'refused') {
-          change({ reachable: true })
-          await setAside(result.problem)
-          return
+          await setAside(
+            batch.map(({ id }) => ({ id, problem: result.problem })),
+            batch,
+          )
+          continue
         }
-        await box.delivered(batch.map((event) => event.id))
-        const onDisk = [...state.onDisk.slice(0, after), ...result.events]
-        change({ onDisk, waiting: stillWaiting(onDisk), reachable: true })
+        const refused = new Set(result.refused.map(({ id }) => id))
+        await quietly((box) => box.delivered(batch.filter((event) => !refused.has(event.id)).map((event) => event.id)))
+        const onDisk = result.events.length > 0 ? [...state.onDisk.slice(0, after), ...result.events] : state.onDisk
+        replace(onDisk, stillWaiting(onDisk))
+        if (refused.size > 0) await setAside(result.refused, batch)
       }
     } finally {
       sending = false
@@ -122,8 +170,10 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
       const kept = await box.waitingOf(examId)
       const known = new Set([...state.onDisk, ...state.waiting].map((event) => event.id))
       const left = kept.filter((event) => !known.has(event.id))
-      await box.delivered(kept.filter((event) => state.onDisk.some((held) => held.id === event.id)).map((event) => event.id))
-      if (left.length > 0) change({ waiting: [...left, ...state.waiting] })
+      await quietly((b) => b.delivered(kept.filter((event) => state.onDisk.some((held) => held.id === event.id)).map((event) => event.id)))
+      const aside = await box.asideOf(examId)
+      change({ aside, lasting: box.lasting })
+      if (left.length > 0) replace(state.onDisk, [...left, ...state.waiting])
       await send()
     },
     refresh: async () => {
@@ -133,7 +183,20 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
       // A send that ended meanwhile has already taken these up.
       if (fresh.kind !== 'stored' || fresh.events.length === 0 || state.onDisk.length !== after) return
       const onDisk = [...state.onDisk, ...fresh.events]
-      change({ onDisk, waiting: stillWaiting(onDisk) })
+      replace(onDisk, stillWaiting(onDisk))
+    },
+    answerAgain: async (ids) => {
+      const taken: string[] = []
+      for (const aside of state.aside.filter((a) => ids.includes(a.id))) {
+        const { id: _id, at: _at, by: _by, ...content } = aside.event
+        if (record([content as EventContent])) taken.push(aside.id)
+      }
+      await quietly((box) => box.dealtWith(taken))
+      change({ aside: state.aside.filter((a) => !taken.includes(a.id)) })
+    },
+    letGo: async (ids) => {
+      await quietly((box) => box.dealtWith(ids))
+      change({ aside: state.aside.filter((a) => !ids.includes(a.id)) })
     },
   }
 }

@@ -6,17 +6,22 @@ import { type Assessment, assess } from '@/core/assess'
 import { type Clinic, SHIPPED } from '@/core/evidence/knowledge'
 import { type OwnTurn, type TurnSeconds, turnSeconds } from '@/core/planner/price'
 import type { EventContent, ExamEvent } from '@/core/record/event'
-import { type Exam, examFrom } from '@/core/record/exam'
+import type { Exam } from '@/core/record/exam'
 import type { Problem } from '@/core/vocabulary/problem'
 import { collect, deliver } from './delivery'
-import { openOutbox } from './outbox'
+import { browserOutbox, type SetAside } from './outbox'
 import { createSession, type Session } from './session'
+import { browserStream } from './stream'
 
 /** How the record in this window stands with the one on disk. */
 export interface Link {
   /** Events not yet acknowledged as on disk. */
   readonly waiting: number
   readonly reachable: boolean
+  /** Does what waits survive this window being closed? */
+  readonly lasting: boolean
+  /** Entries that could not join the record; they wait for somebody to read them. */
+  readonly aside: readonly SetAside[]
 }
 
 /** What the clinic would write into a new examination. */
@@ -39,6 +44,10 @@ export interface ExamStore {
   /** Take the last step on the bench back. */
   readonly undo: () => boolean
   readonly dismissProblem: () => void
+  /** Record what was set aside once more. */
+  readonly answerAgain: (ids: readonly string[]) => Promise<void>
+  /** Let go of what was set aside. */
+  readonly letGo: (ids: readonly string[]) => Promise<void>
 }
 
 const ExamContext = createContext<ExamStore | null>(null)
@@ -77,17 +86,16 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
     const again = setInterval(send, RETRY_MS)
     window.addEventListener('online', send)
     // Other windows of this examination: the stream only says that it grew.
-    const stream = new EventSource(`/exam/${examId}/live`)
-    stream.onmessage = () => void session.refresh()
-    stream.onopen = () => void session.refresh()
+    const stop = browserStream().hear(examId, (told) => {
+      if (told.kind === 'grew') void session.refresh()
+    })
     return () => {
-      stream.close()
+      stop()
       clearInterval(again)
       window.removeEventListener('online', send)
     }
   }, [session, examId])
-  const { onDisk, waiting, reachable, problem } = state
-  const exam = useMemo(() => examFrom([...onDisk, ...waiting]), [onDisk, waiting])
+  const { exam, waiting, reachable, lasting, aside, problem } = state
   const assessment = useMemo(() => exam && assess(exam, { clinic }), [exam, clinic])
   const turns = useMemo(() => turnSeconds(ownTurns), [ownTurns])
   const store = useMemo<ExamStore | null>(
@@ -99,13 +107,15 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
         clinic,
         turns,
         house,
-        link: { waiting: waiting.length, reachable },
+        link: { waiting: waiting.length, reachable, lasting, aside },
         problem,
         record: session.record,
         undo: session.undo,
         dismissProblem: session.dismissProblem,
+        answerAgain: session.answerAgain,
+        letGo: session.letGo,
       },
-    [exam, assessment, clinic, turns, house, waiting.length, reachable, problem, session],
+    [exam, assessment, clinic, turns, house, waiting.length, reachable, lasting, aside, problem, session],
   )
   return store && <ExamContext value={store}>{children}</ExamContext>
 }
@@ -113,7 +123,7 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
 function sessionOf(examId: string, by: string, stored: readonly ExamEvent[]): Session {
   return createSession(examId, stored, {
     // The browser's store does not exist while the server renders the page; nothing is recorded there.
-    outbox: typeof indexedDB === 'undefined' ? new Promise(() => undefined) : openOutbox(),
+    outbox: typeof window === 'undefined' ? new Promise(() => undefined) : browserOutbox(),
     deliver: (after, events) => deliver(examId, after, events),
     collect: (after) => collect(examId, after),
     stamp: (content) => ({ ...content, id: v7(), at: Date.now(), by }),

@@ -1,9 +1,9 @@
 import { parseFrame } from '@/core/metrology/frame'
-import { deviceChannel, live } from '@/server/live'
+import { tellDevices } from '@/server/live'
 import { mayPost, openCode } from '@/server/pairing'
-import { problemResponse } from '@/server/route'
+import { problemResponse, route } from '@/server/route'
 
-/** Frames a device may send at once, and their longest text. */
+/** Frames a device may send at once, and their longest text in bytes. */
 const MOST = 200
 const LONGEST = 40_000
 
@@ -13,18 +13,16 @@ const LONGEST = 40_000
  * 202 when all were passed on; 404 for a code that does not work; 413 too much at once; 422 with the first line that is
  * no frame; 429 too often. Nothing here is stored: what counts is what the practitioner records.
  */
-export async function POST(request: Request, { params }: { readonly params: Promise<{ code: string }> }): Promise<Response> {
-  const { code } = await params
+export const POST = route<{ code: string }>({ as: 'text', largest: LONGEST }, ({ params: { code }, body }) => {
   const refuse = (status: number, what: string, todo: string) => problemResponse(status, { what, kept: 'Nothing was passed on.', do: todo })
   const opened = openCode(code)
   if (!opened.ok) return refuse(opened.status, 'This code does not work.', 'Ask for a new one.')
   if (!mayPost(opened.pairing.code)) return refuse(429, 'That came too often.', 'Send fewer frames at once.')
-  const text = await request.text()
-  const lines = text.split('\n').filter((line) => line.trim() !== '')
-  if (text.length > LONGEST || lines.length > MOST) return refuse(413, 'That is more than can be taken at once.', `Send at most ${MOST} frames.`)
+  const lines = body.split('\n').filter((line) => line.trim() !== '')
+  if (lines.length > MOST) return refuse(413, 'That is more than can be taken at once.', `Send at most ${MOST} frames.`)
   const frames = lines.map(parseFrame)
   const bad = frames.indexOf(null)
   if (bad >= 0 || frames.length === 0) return refuse(422, `Line ${bad + 1} is not a frame.`, 'See the frame protocol in docs.')
-  for (const frame of frames) live.emitter.emit(deviceChannel(opened.pairing.examId), frame)
+  for (const frame of frames) if (frame) tellDevices(opened.pairing.examId, frame)
   return new Response(null, { status: 202 })
-}
+})

@@ -1,9 +1,11 @@
+import type { ExamFile } from '@/core/exchange/exam-file/file'
 import { readExamFile } from '@/core/exchange/exam-file/from'
+import { isPlausibleBirth, isPlausibleMoment } from '@/core/vocabulary/moment'
 import { db } from '@/db'
-import { appendEvents, eventsOfExam } from '@/db/queries/exam-events'
-import { bookExam, examHead } from '@/db/queries/exams'
-import { addPerson } from '@/db/queries/people'
-import { problemResponse, readBody } from '@/server/route'
+import { recordOf } from '@/db/queries/ledger'
+import { openExam } from '@/db/queries/open-exam'
+import { projectSoon } from '@/server/projector'
+import { problemResponse, route } from '@/server/route'
 
 const KEPT = 'Nothing was brought in; everything here is as it was.'
 
@@ -12,10 +14,8 @@ const KEPT = 'Nothing was brought in; everything here is as it was.'
  *
  * Bringing in the same file again changes nothing. A person who is not here is added under the next number.
  */
-export async function POST(request: Request): Promise<Response> {
-  const body = await readBody(request)
-  if (!body.ok) return body.response
-  const read = readExamFile(body.value)
+export const POST = route({ as: 'json', largest: 8_000_000 }, ({ body }) => {
+  const read = readExamFile(body)
   if (!read.ok) {
     const [first, ...more] = read.issues
     const rest = more.length > 0 ? ` And ${more.length} more.` : ''
@@ -36,17 +36,35 @@ export async function POST(request: Request): Promise<Response> {
   const opening = file.events[0]
   if (opening?.type !== 'exam-opened')
     return problemResponse(422, { what: 'The file opens no examination.', kept: KEPT, do: 'Save it again where it came from.' })
-  const here = examHead(db(), file.exam.id)
-  const held = eventsOfExam(db(), file.exam.id)
-  if (here && held.length > 0 && !file.events.slice(0, held.length).every((event, i) => event.id === held[i]?.id)) {
+  const now = Date.now()
+  const wrong = timeIssue(file, now)
+  if (wrong)
+    return problemResponse(422, { what: `The file cannot be read: ${wrong}.`, kept: KEPT, do: 'Correct the time where it came from, and save it again.' })
+  const held = recordOf(db(), file.exam.id).events
+  if (held.length > 0 && !file.events.slice(0, held.length).every((event, i) => event.id === held[i]?.id)) {
     return problemResponse(409, {
       what: 'This examination is here already and has gone on differently.',
       kept: KEPT,
       do: 'Open the one that is here from Today.',
     })
   }
-  addPerson(db(), { id: opening.personId, name: file.person.name || 'Name not in the file', born: file.person.born, work: file.person.work }, file.exam.at)
-  bookExam(db(), { id: file.exam.id, personId: opening.personId, at: file.exam.at })
-  const appended = appendEvents(db(), file.exam.id, file.events)
-  return appended.ok ? Response.json({ examId: file.exam.id }) : problemResponse(422, appended.problem)
+  // What was recorded elsewhere with an older edition was admitted there by the rules of its time.
+  const taken = openExam(db(), {
+    person: { id: opening.personId, name: file.person.name || 'Name not in the file', born: file.person.born, work: file.person.work },
+    exam: file.exam,
+    events: file.events,
+    addedAt: now,
+    asHistory: true,
+  })
+  if (taken.ok) projectSoon(file.exam.id)
+  return taken.ok ? Response.json({ examId: file.exam.id }) : problemResponse(422, { ...taken.problem, kept: KEPT })
+})
+
+/** The first time in the file that cannot be, and where it stands. */
+function timeIssue(file: ExamFile, now: number): string | null {
+  if (!isPlausibleMoment(file.exam.at, now)) return '/exam/at is no time between 1900 and tomorrow'
+  const { born } = file.person
+  if (born !== null && born !== '' && !isPlausibleBirth(born, now)) return '/person/born is no day between 1900 and today'
+  const at = file.events.findIndex((event) => !isPlausibleMoment(event.at, now))
+  return at === -1 ? null : `/events/${at}/at is no time between 1900 and tomorrow`
 }

@@ -4,7 +4,8 @@ import { format } from 'date-fns'
 import { useState } from 'react'
 import { type RuleDraft, ruleOfDraft } from '@/core/clusters/draft'
 import type { Problem } from '@/core/vocabulary/problem'
-import { type TrialLine, tryRule } from '../actions'
+import { tryRule } from '../actions'
+import type { TrialLine } from '../acts'
 
 /** Runs the rule, as it stands, over the clinic's earlier examinations; nothing is stored. */
 export function RuleTrial({ draft }: { readonly draft: RuleDraft }) {

@@ -72,6 +72,7 @@ function emptyExam(age: number | null): Exam {
     openedBy: '',
     edition: EDITION,
     symptoms: [],
+    described: [],
     consent: 'not-asked',
     screen: {},
     unlocked: [],

@@ -2,6 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react'
 import { type Frame, parseFrame } from '@/core/metrology/frame'
+import { browserStream } from '@/ui/exam/stream'
 import type { Bench } from './use-bench'
 
 /**
@@ -18,14 +19,12 @@ export function usePaired(examId: string, on: boolean, bench: Bench): string | n
   })
   useEffect(() => {
     if (!on) return
-    const stream = new EventSource(`/exam/${examId}/devices`)
-    stream.onmessage = (message: MessageEvent<string>) => {
-      const frame = parseFrame(message.data)
+    return browserStream().hear(examId, (told) => {
+      const frame = told.kind === 'frame' ? parseFrame(JSON.stringify(told.frame)) : null
       if (!frame) return
       setHeard(words(frame))
       pass(frame, latest.current)
-    }
-    return () => stream.close()
+    })
   }, [examId, on])
   return heard
 }

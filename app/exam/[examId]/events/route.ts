@@ -1,36 +1,36 @@
 import { db } from '@/db'
-import { appendEvents, eventsOfExam } from '@/db/queries/exam-events'
+import { takeQueue } from '@/db/queries/exam-events'
+import { recordOf } from '@/db/queries/ledger'
 import { announce } from '@/server/live'
-import { problemResponse, readBody } from '@/server/route'
+import { projectSoon } from '@/server/projector'
+import { problemResponse, route } from '@/server/route'
 import { readSent } from '@/server/sent-events'
-import { who } from '@/server/who'
-
-interface Context {
-  readonly params: Promise<{ examId: string }>
-}
 
 /**
- * Add events: 200 with everything the window has not seen once they are on disk, 404 for an unknown exam,
- * 422 when they are malformed or do not follow. Sending the same events again changes nothing.
+ * Add events: 200 with everything the window has not seen once they are on disk, and with what could not join; 404 for an unknown
+ * exam; 422 when nothing of it could be taken. Sending the same events again changes nothing.
  */
-export async function POST(request: Request, { params }: Context): Promise<Response> {
-  const { examId } = await params
-  const body = await readBody(request)
-  if (!body.ok) return body.response
-  const read = readSent(body.value, who().id)
+export const POST = route<{ examId: string }>({ as: 'json' }, ({ params: { examId }, body, who }) => {
+  const read = readSent(body, who.id, Date.now())
   if (!read.ok) return problemResponse(422, read.problem)
-  const appended = appendEvents(db(), examId, read.sent.events)
-  if (!appended.ok) return problemResponse(appended.reason === 'no-exam' ? 404 : 422, appended.problem)
-  announce(examId, appended.length)
-  return Response.json({ events: eventsOfExam(db(), examId).slice(read.sent.after) })
-}
+  const { after, events, refused } = read.sent
+  const taken = events.length > 0 ? takeQueue(db(), examId, events) : null
+  if (taken && !taken.ok) return problemResponse(taken.reason === 'no-exam' ? 404 : 422, taken.problem)
+  const all = [...refused, ...(taken?.refused ?? [])]
+  if (taken && taken.stored > 0) {
+    announce(examId, taken.length)
+    projectSoon(examId)
+  }
+  const [first] = all
+  if (first && !taken?.stored) return Response.json({ ...first.problem, refused: all }, { status: 422 })
+  return Response.json({ events: recordOf(db(), examId).events.slice(after), refused: all })
+})
 
 /** The events after the first `after` of them. */
-export async function GET(request: Request, { params }: Context): Promise<Response> {
-  const { examId } = await params
-  const after = Number(new URL(request.url).searchParams.get('after') ?? 0)
-  const events = eventsOfExam(db(), examId)
-  if (events.length === 0) {
+export const GET = route<{ examId: string }>(({ params: { examId }, url }) => {
+  const after = Number(url.searchParams.get('after') ?? 0)
+  const { events, seq } = recordOf(db(), examId)
+  if (seq === 0) {
     return problemResponse(404, {
       what: 'There is no examination with this number here.',
       kept: 'Nothing was changed.',
@@ -38,4 +38,4 @@ export async function GET(request: Request, { params }: Context): Promise<Respon
     })
   }
   return Response.json({ events: events.slice(Number.isInteger(after) && after > 0 ? after : 0) })
-}
+})

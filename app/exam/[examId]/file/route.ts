@@ -1,18 +1,15 @@
-import { format } from 'date-fns'
 import { toExamFile } from '@/core/exchange/exam-file/to'
-import { examFrom } from '@/core/record/exam'
 import { db } from '@/db'
+import { dayOf } from '@/db/day'
 import { clinicKnowledge } from '@/db/queries/clinic'
-import { eventsOfExam } from '@/db/queries/exam-events'
 import { examHead } from '@/db/queries/exams'
-import { problemResponse } from '@/server/route'
+import { recordOf } from '@/db/queries/ledger'
+import { problemResponse, route } from '@/server/route'
 
 /** The whole examination as an open file (dust-lantern-exam, version 1). */
-export async function GET(_request: Request, { params }: { readonly params: Promise<{ examId: string }> }): Promise<Response> {
-  const { examId } = await params
+export const GET = route<{ examId: string }>(({ params: { examId } }) => {
   const head = examHead(db(), examId)
-  const events = eventsOfExam(db(), examId)
-  const exam = examFrom(events)
+  const { exam, events, faults } = recordOf(db(), examId)
   if (!head || !exam) {
     return problemResponse(404, {
       what: 'There is no examination with this number here.',
@@ -20,9 +17,16 @@ export async function GET(_request: Request, { params }: { readonly params: Prom
       do: 'Go to Today and open it from there.',
     })
   }
+  if (faults.length > 0) {
+    return problemResponse(409, {
+      what: `Entry ${faults[0]?.seq ?? 0} of this examination cannot be read, so a file would not be whole.`,
+      kept: 'Nothing was changed.',
+      do: 'Run npm run verify, or restore a backup, and save it then.',
+    })
+  }
   const { name, born, work, number } = head.person
   const file = toExamFile(exam, events, { name, born, work }, head.at, clinicKnowledge(db()))
   return new Response(`${JSON.stringify(file, null, 2)}\n`, {
-    headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="exam-${number}-${format(head.at, 'yyyy-MM-dd')}.json"` },
+    headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="exam-${number}-${dayOf(head.at)}.json"` },
   })
-}
+})

@@ -9,13 +9,26 @@ import { db } from '../../db'
 import { fillDemoClinic } from '../../db/demo/clinic'
 import { clinicKnowledge, houseOf } from '../../db/queries/clinic'
 import { eventsOfExam } from '../../db/queries/exam-events'
-import { startPerson } from '../today/actions'
-import { chooseForClinic, importRules, overrideFigure, saveRule, setPrior, tryRule } from './actions'
+import * as today from '../today/acts'
+import * as acts from './acts'
 
 const folder = mkdtempSync(path.join(tmpdir(), 'dust-lantern-settings-'))
 const held = globalThis as { dustLanternDb?: { $client: { close: () => void } } | undefined }
 let n = 0
 const id = () => composedId(1_700_000_000_000, 'settings', ++n)
+const WHO = { id: 'maren-oake', name: 'Maren Oake', demo: true }
+/** As the route calls it, for whoever is signed in. */
+const as =
+  <A extends unknown[], T>(act: (who: typeof WHO, ...args: A) => T) =>
+  (...args: A) =>
+    act(WHO, ...args)
+const startPerson = as(today.startPerson)
+const chooseForClinic = as(acts.chooseForClinic)
+const overrideFigure = as(acts.overrideFigure)
+const setPrior = as(acts.setPrior)
+const saveRule = as(acts.saveRule)
+const importRules = as(acts.importRules)
+const tryRule = async (rule: unknown) => (await acts.tryRule(WHO, rule)) as acts.Trial
 const figures = { sens: 0.7, spec: 0.8, lrPositive: null, lrNegative: null, n: 40 }
 const rule = ruleOfDraft({ ...emptyDraft('own-thrust'), name: 'Thrust', lrPositive: 3, figureSource: 'our audit' })
 

@@ -1,0 +1,70 @@
+import { UUID } from '@/core/record/shapes'
+import { db } from '@/db'
+import { examHead } from '@/db/queries/exams'
+import { listen, live, type LiveMessage, MOST_STREAMS } from '@/server/live'
+import { problemResponse, route } from '@/server/route'
+
+export const dynamic = 'force-dynamic'
+
+const BEAT_MS = 15_000
+/** Examinations one browser follows at once. */
+const MOST_EXAMS = 50
+/** Messages that wait for a slow reader; frames beyond them are dropped, since only the newest counts. */
+const MOST_WAITING = 256
+
+/**
+ * One stream for a whole browser: what happens to the examinations named in `exam`.
+ *
+ * 404 for one nobody knows, 422 for none or too many, 503 when the server has as many streams open as it keeps. Ends with the
+ * request, and with the server.
+ */
+export const GET = route(({ request, url }) => {
+  const exams = [...new Set(url.searchParams.getAll('exam'))]
+  const refuse = (status: number, what: string, todo: string) => problemResponse(status, { what, kept: 'Nothing was changed.', do: todo })
+  if (exams.length === 0 || exams.length > MOST_EXAMS)
+    return refuse(422, `A stream follows one to ${MOST_EXAMS} examinations.`, 'Close windows that are not needed.')
+  if (!exams.every((exam) => UUID.test(exam) && examHead(db(), exam))) return refuse(404, 'There is no such examination.', 'Open it from Today.')
+  if (live.closers.size >= MOST_STREAMS) return refuse(503, 'Too many windows are open.', 'Close some; answers are saved all the same.')
+  return new Response(streamOf(exams, request.signal), {
+    headers: { 'content-type': 'text/event-stream; charset=utf-8', 'cache-control': 'no-cache, no-transform', 'x-accel-buffering': 'no' },
+  })
+})
+
+function streamOf(exams: readonly string[], gone: AbortSignal): ReadableStream<Uint8Array> {
+  const text = new TextEncoder()
+  let close: () => void = () => undefined
+  return new ReadableStream<Uint8Array>(
+    {
+      start(controller) {
+        const room = () => controller.desiredSize ?? 0
+        const tell = (message: LiveMessage) => {
+          if (message.kind === 'frame' && room() <= 0) return
+          // Somebody who reads nothing at all is let go; the browser comes back by itself and asks for what it lacks.
+          if (room() < -MOST_WAITING) close()
+          else controller.enqueue(text.encode(`data: ${JSON.stringify(message)}\n\n`))
+        }
+        const beat = setInterval(() => controller.enqueue(text.encode(': beat\n\n')), BEAT_MS)
+        const stop = listen(exams, tell)
+        const shut = () => close()
+        close = () => {
+          close = () => undefined
+          clearInterval(beat)
+          stop()
+          live.closers.delete(shut)
+          try {
+            controller.close()
+          } catch {
+            // Already closed by the other end.
+          }
+        }
+        live.closers.add(shut)
+        gone.addEventListener('abort', shut)
+        controller.enqueue(text.encode('retry: 2000\n\n'))
+      },
+      cancel() {
+        close()
+      },
+    },
+    { highWaterMark: MOST_WAITING },
+  )
+}

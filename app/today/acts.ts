@@ -1,0 +1,54 @@
+import 'server-only'
+import { v7 } from 'uuid'
+import * as yup from 'yup'
+import { EDITION } from '@/core/edition'
+import type { ExamEvent } from '@/core/record/event'
+import { ageOn } from '@/core/vocabulary/age'
+import { newPersonShape } from '@/core/vocabulary/new-person'
+import type { Problem } from '@/core/vocabulary/problem'
+import { db } from '@/db'
+import { dayOf } from '@/db/day'
+import { DEFAULT_HOUSE, houseOf } from '@/db/queries/clinic'
+import { recordOf } from '@/db/queries/ledger'
+import { openExam } from '@/db/queries/open-exam'
+import { action } from '@/server/action'
+import { projectSoon } from '@/server/projector'
+import type { Who } from '@/server/who'
+
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/
+const IDS = yup.object({ personId: yup.string().matches(UUID).required(), examId: yup.string().matches(UUID).required() }).noUnknown()
+
+/** The clinic's schools, setting and plan are written into the examination, so that changing them later changes no earlier one. */
+function houseEvents(at: number, by: string): readonly ExamEvent[] {
+  const { schools, setting, mode } = houseOf(db())
+  const follows = Object.keys(schools).length > 0 || setting !== DEFAULT_HOUSE.setting
+  return [
+    ...(follows ? [{ type: 'schools-chosen' as const, id: v7(), at, by, schools, setting }] : []),
+    ...(mode === DEFAULT_HOUSE.mode ? [] : [{ type: 'plan-chosen' as const, id: v7(), at, by, mode }]),
+  ]
+}
+
+/**
+ * Add a person and open their examination.
+ *
+ * Doing it again with the same ids changes nothing, so a lost answer can be asked for again.
+ *
+ * @returns what is wrong, or null when both are on disk
+ */
+export const startPerson = action((by: Who, ids: unknown, fields: unknown): Problem | null => {
+  const at = Date.now()
+  const { personId, examId } = IDS.validateSync(ids, { strict: true })
+  const { name, born, work } = newPersonShape(at).validateSync(fields)
+  // A lost answer is asked for again: the opening that was stored then stands.
+  if (recordOf(db(), examId).seq > 0) return null
+  const ageYears = born ? ageOn(born, dayOf(at)) : null
+  const opening = { type: 'exam-opened' as const, id: examId, at, by: by.id, examId, personId, ageYears, edition: EDITION }
+  const opened = openExam(db(), {
+    person: { id: personId, name, born: born || null, work },
+    exam: { id: examId, at },
+    events: [opening, ...houseEvents(at, by.id)],
+    addedAt: at,
+  })
+  if (opened.ok) projectSoon(examId)
+  return opened.ok ? null : opened.problem
+})

@@ -1,0 +1,51 @@
+import { eq } from 'drizzle-orm'
+import type { ExamEvent } from '../../core/record/event'
+import type { Db } from '../open'
+import { people } from '../schema'
+import { type Appended, appendWithin } from './exam-events'
+import { bookExam } from './exams'
+import { remember } from './ledger'
+import { addPersonWithin, type Person } from './people'
+
+/** A person, their examination, and what happened in it so far. */
+export interface NewExam {
+  readonly person: Omit<Person, 'number'>
+  readonly exam: { readonly id: string; readonly at: number }
+  readonly events: readonly ExamEvent[]
+  /** When the person was added, in milliseconds since 1970. */
+  readonly addedAt: number
+  /** The events were admitted before, by the rules of their edition, and were read as a history that holds together. */
+  readonly asHistory?: boolean
+}
+
+/** Gives a transaction up without being an error. */
+class GivenUp extends Error {}
+
+/**
+ * Add a person, book the examination and record its first events: all of it or nothing.
+ *
+ * Doing it again with the same ids changes nothing, so a lost answer can be asked for again. A person who is there already stays as
+ * they are.
+ */
+export function openExam(db: Db, { person, exam, events, addedAt, asHistory = false }: NewExam): Appended {
+  let refused: Appended | null = null
+  try {
+    const record = db.transaction(
+      (tx) => {
+        const known = tx.select({ id: people.id }).from(people).where(eq(people.id, person.id)).get()
+        if (!known) addPersonWithin(tx, person, addedAt)
+        bookExam(tx, { id: exam.id, personId: person.id, at: exam.at })
+        const appended = appendWithin(db, tx, exam.id, events, { asHistory })
+        if (appended.ok) return appended.record
+        refused = appended
+        throw new GivenUp()
+      },
+      { behavior: 'immediate' },
+    )
+    remember(db, exam.id, record)
+    return { ok: true, length: record.seq }
+  } catch (error) {
+    if (error instanceof GivenUp && refused) return refused
+    throw error
+  }
+}

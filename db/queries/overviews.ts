@@ -1,0 +1,160 @@
+import { and, asc, desc, eq, gte, inArray, lt, or, sql } from 'drizzle-orm'
+import { assess } from '../../core/assess'
+import type { Clinic } from '../../core/evidence/knowledge'
+import { conclusionOf } from '../../core/note/conclusion'
+import { progressOf } from '../../core/planner/progress'
+import type { Exam } from '../../core/record/exam'
+import type { Db, Reads, Writes } from '../open'
+import { exams, overviews, people } from '../schema'
+import { projectFindings } from './findings'
+import { recordOf } from './ledger'
+
+/** One examination as lists show it. */
+export interface Overview {
+  readonly examId: string
+  readonly at: number
+  readonly personId: string
+  readonly number: number
+  readonly name: string
+  readonly work: string
+  readonly age: number | null
+  readonly complaint: string
+  readonly state: string
+  readonly standing: string
+  readonly goOn: string
+  readonly conclusion: string
+  /** Events stored, and events that standing and conclusion were read from. */
+  readonly head: number
+  readonly covers: number
+}
+
+const COLUMNS = {
+  examId: exams.id,
+  at: exams.at,
+  personId: people.id,
+  number: people.number,
+  name: people.name,
+  work: people.work,
+  age: overviews.age,
+  complaint: overviews.complaint,
+  state: overviews.state,
+  standing: overviews.standing,
+  goOn: overviews.goOn,
+  conclusion: overviews.conclusion,
+  head: overviews.head,
+  covers: overviews.covers,
+}
+
+/** What an append changes at once: how much is stored, the complaint, the symptoms. Part of the append's own transaction. */
+export function noteHead(tx: Writes, examId: string, exam: Exam, head: number): void {
+  const told = {
+    head,
+    age: exam.ageYears,
+    complaint: exam.symptoms[0]?.words ?? '',
+    symptoms: JSON.stringify(exam.symptoms.map(({ id, words, places }) => ({ id, words, place: places[0] ?? null }))),
+  }
+  tx.insert(overviews)
+    .values({ examId, covers: 0, state: 'not-begun', standing: 'not begun', goOn: 'story', conclusion: '', ...told })
+    .onConflictDoUpdate({ target: overviews.examId, set: told })
+    .run()
+}
+
+/**
+ * Read an examination anew for the lists: standing, conclusion, findings, and the words it is found by.
+ *
+ * Done after an append, when nobody waits for it, and before a list is shown that it stands in.
+ *
+ * @returns false when it was not behind
+ */
+export function catchUp(db: Db, examId: string, clinic: Clinic): boolean {
+  return db.transaction(
+    (tx) => {
+      const row = tx.select({ n: overviews.n, covers: overviews.covers, head: overviews.head }).from(overviews).where(eq(overviews.examId, examId)).get()
+      if (!row || row.covers >= row.head) return false
+      const { exam, faults } = recordOf(db, examId, tx)
+      const read = exam ? readingOf(exam, clinic) : { state: 'unreadable', standing: 'cannot be read', goOn: 'story', conclusion: '' }
+      const standing = faults.length > 0 ? `${faults.length === 1 ? '1 entry' : `${faults.length} entries`} cannot be read` : read.standing
+      tx.update(overviews)
+        .set({ ...read, standing, covers: row.head, ...(faults.length > 0 && { state: 'unreadable' }) })
+        .where(eq(overviews.n, row.n))
+        .run()
+      if (exam) projectFindings(tx, examId, exam)
+      indexWords(tx, row.n)
+      return true
+    },
+    { behavior: 'immediate' },
+  )
+}
+
+function readingOf(exam: Exam, clinic: Clinic) {
+  const assessment = assess(exam, { clinic })
+  const { at, words, goOn } = progressOf(assessment)
+  return { state: at, standing: words, goOn, conclusion: conclusionOf(assessment) }
+}
+
+/** Put the words by which an examination is found into the index. */
+function indexWords(tx: Writes, n: number): void {
+  tx.run(sql`INSERT OR REPLACE INTO search (rowid, words)
+    SELECT o.n, p.name || ' ' || p.number || ' ' || o.complaint || ' ' || o.conclusion
+    FROM overviews o JOIN exams e ON e.id = o.exam_id JOIN people p ON p.id = e.person_id WHERE o.n = ${n}`)
+}
+
+/** Examinations whose lists are behind their record, oldest first. */
+export function behind(db: Reads, limit: number): readonly string[] {
+  return db
+    .select({ examId: overviews.examId })
+    .from(overviews)
+    .where(sql`covers < head`)
+    .orderBy(asc(overviews.n))
+    .limit(limit)
+    .all()
+    .map((row) => row.examId)
+}
+
+function rows(db: Reads) {
+  return db.select(COLUMNS).from(exams).innerJoin(people, eq(people.id, exams.personId)).innerJoin(overviews, eq(overviews.examId, exams.id))
+}
+
+/** The examinations of one day, by the clock. */
+export function overviewsOfDay(db: Reads, from: number, to: number): readonly Overview[] {
+  return rows(db)
+    .where(and(gte(exams.at, from), lt(exams.at, to)))
+    .orderBy(asc(exams.at), asc(exams.id))
+    .all()
+}
+
+/** Where a page of a list ended. */
+export interface After {
+  readonly at: number
+  readonly examId: string
+}
+
+/**
+ * A page of the examinations of other days, latest first.
+ *
+ * @param day - the day that is left out, from and to in milliseconds since 1970
+ * @param after - the last row of the page before
+ */
+export function overviewsOfOtherDays(db: Reads, day: { readonly from: number; readonly to: number }, limit: number, after?: After): readonly Overview[] {
+  const older = after && or(lt(exams.at, after.at), and(eq(exams.at, after.at), lt(exams.id, after.examId)))
+  return rows(db)
+    .where(and(or(lt(exams.at, day.from), gte(exams.at, day.to)), older))
+    .orderBy(desc(exams.at), desc(exams.id))
+    .limit(limit)
+    .all()
+}
+
+/** The newest examinations in which every word begins one of name, number, complaint or conclusion; none for a text without a word. */
+export function overviewsFound(db: Reads, text: string, limit: number): readonly Overview[] {
+  const words = text.normalize('NFKC').match(/[\p{L}\p{N}]+/gu) ?? []
+  if (words.length === 0) return []
+  const wanted = words.map((word) => `"${word}"*`).join(' ')
+  const found = db
+    .select({ n: overviews.n })
+    .from(overviews)
+    .where(sql`${overviews.n} IN (SELECT rowid FROM search WHERE search MATCH ${wanted} ORDER BY rowid DESC LIMIT ${limit})`)
+    .all()
+    .map((row) => row.n)
+  if (found.length === 0) return []
+  return rows(db).where(inArray(overviews.n, found)).orderBy(desc(exams.at), desc(exams.id)).all()
+}

@@ -1,0 +1,35 @@
+import { sql } from 'drizzle-orm'
+import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import { exams } from './exams'
+
+/**
+ * What lists show of an examination without reading its events.
+ *
+ * A projection, never a source: `head`, complaint and symptoms are written with the append; standing and conclusion, which need the
+ * whole reading, follow as soon as nobody waits, and `covers` says how far they have come. Rebuilt whole by a command.
+ */
+export const overviews = sqliteTable(
+  'overviews',
+  {
+    /** Also the row of the search index. */
+    n: integer('n').primaryKey({ autoIncrement: true }),
+    examId: text('exam_id')
+      .notNull()
+      .unique()
+      .references(() => exams.id),
+    /** Events stored. */
+    head: integer('head').notNull(),
+    /** Events that standing, conclusion and findings were read from. */
+    covers: integer('covers').notNull(),
+    age: integer('age'),
+    complaint: text('complaint').notNull(),
+    /** Familiar symptoms as JSON: id, words, first place. */
+    symptoms: text('symptoms').notNull(),
+    state: text('state').notNull(),
+    standing: text('standing').notNull(),
+    goOn: text('go_on').notNull(),
+    conclusion: text('conclusion').notNull(),
+  },
+  // Only those that are behind: nearly always none.
+  (t) => [index('overviews_behind').on(t.n).where(sql`covers < head`)],
+)

@@ -1,0 +1,17 @@
+import * as yup from 'yup'
+
+const CAME = yup.object({ came: yup.mixed().nullable().defined() }).required()
+
+/**
+ * Ask the server to do something and tell what came of it.
+ *
+ * @param name - as in `app/do`
+ * @throws {Error} when the server cannot be reached or failed: what was typed is still in the form
+ */
+export async function act<T>(name: string, ...args: readonly unknown[]): Promise<T> {
+  const response = await fetch(`/do/${name}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ args }) })
+  const body: unknown = await response.json()
+  if (response.status >= 500) throw new Error('The server could not do this.')
+  // A refusal of the edge is a problem like any other.
+  return (response.ok ? CAME.validateSync(body).came : body) as T
+}
