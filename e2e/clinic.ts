@@ -87,8 +87,15 @@ async function freePort(): Promise<number> {
 
 /** Press keys one after the other, as a hand beside a patient would. */
 export async function press(page: Page, ...keys: readonly string[]): Promise<void> {
-  for (const key of keys) await page.keyboard.press(key)
+  for (const key of keys) {
+    // No hand presses one key twice within a twentieth of a second; a switch that bounces does.
+    if (LAST.get(page) === key) await page.waitForTimeout(60)
+    LAST.set(page, key)
+    await page.keyboard.press(key)
+  }
 }
+
+const LAST = new WeakMap<Page, string>()
 
 /** Any test by its name, as one goes to it from the bench. */
 export async function goTo(page: Page, name: string): Promise<void> {

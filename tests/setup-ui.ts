@@ -4,6 +4,9 @@ import { cleanup } from '@testing-library/react'
 import { IDBFactory } from 'fake-indexeddb'
 import { afterEach, beforeEach, vi } from 'vitest'
 
+// Tests type faster than hands do; `bounce.test.ts` tries the real thing.
+vi.mock('@/ui/exam/bounce', () => ({ isBounce: (event: KeyboardEvent) => event.repeat }))
+
 // Nothing outside can be reached from these tests: every request fails as it does offline.
 beforeEach(() => {
   // What one test left waiting on the device is not taken up by the next.

@@ -48,6 +48,20 @@ export function grid(
   return { id, kind: 'grid', label, do: doing, ask: ASK, holdSeconds: 0, grid: { rows: linesOf(rows), columns }, pose, ...more }
 }
 
+/** A table whose rows are pressures held against a cuff, in mmHg. */
+export function cuffGrid(
+  id: string,
+  label: string,
+  doing: string,
+  pressures: readonly number[],
+  columns: readonly GridColumn[],
+  pose: Pose,
+  more: More = {},
+): Stage {
+  const rows = pressures.map((mmHg) => ({ id: `p${mmHg}`, words: `${mmHg} mmHg`, mmHg }))
+  return { ...grid(id, label, doing, {}, columns, pose, more), grid: { rows, columns } }
+}
+
 /** A column of a table. */
 export function column(id: string, words: string, values: Readonly<Record<string, string>>, more: Pick<GridColumn, 'usual' | 'not'> = {}): GridColumn {
   return { id, words, values: choicesOf(values), ...more }

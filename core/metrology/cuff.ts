@@ -41,3 +41,16 @@ export function judgeHold(trace: readonly Pressure[], target: number): CuffHold 
     steady: seconds >= HOLD_SECONDS - 0.1 && Math.abs(average - target) <= NEAR_MEAN && strayed <= NEAR_ALWAYS,
   }
 }
+
+/** The target is reached by then, in milliseconds from the start of the nod. */
+const REACHED_MS = 1300
+
+/**
+ * Judge one step of the cuff from the whole trace of a nod; null where it was let go too early to tell.
+ *
+ * @param trace - from the start of the nod
+ */
+export function judgeStep(trace: readonly Pressure[], target: number): CuffHold | null {
+  const held = trace.filter((s) => s.t >= REACHED_MS && s.t <= REACHED_MS + HOLD_SECONDS * 1000)
+  return held.length > 1 ? judgeHold(held, target) : null
+}

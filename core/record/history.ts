@@ -32,6 +32,8 @@ export function historyIssues(events: readonly ExamEvent[]): readonly HistoryIss
         if (!ids.has(event.target)) refuse('takes back something that is not there')
         else if (undone.has(event.target)) refuse('takes back what was taken back already')
         undone.add(event.target)
+        // A start that was taken back may be recorded again under its own number.
+        for (const before of events.slice(0, at)) if (before.id === event.target && before.type === 'test-started') runs.delete(before.run)
         break
       case 'test-started':
         if (runs.has(event.run)) refuse('starts a performance that was started before')

@@ -25,6 +25,8 @@ export interface Choice {
 export interface GridLine {
   readonly id: string
   readonly words: string
+  /** The pressure this row is held at, in mmHg, where a cuff measures it. */
+  readonly mmHg?: number
 }
 
 /** A column with what can stand in it. */

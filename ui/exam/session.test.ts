@@ -194,6 +194,27 @@ describe('a session', () => {
     const session = createSession('exam-e', stored, ports())
     expect(session.record([{ type: 'symptom-removed', symptom: 'S9' }])).toBe(false)
     expect(session.state().problem?.what).toBe('There is no S9 here.')
-    expect(session.undo()).toBe(false)
+    expect(session.undo()).toEqual([])
+    expect(session.redo()).toBe(false)
+  })
+
+  it('what was taken back is recorded again step by step, until something else is recorded', () => {
+    const { ports } = fakeServer(stored)
+    const session = createSession('exam-k', stored, ports())
+    const run = composedId(1, 'redo', 1)
+    session.record([
+      { type: 'test-started', run, test: 'faber', side: 'right', variant: 'pelvis-fixed' },
+      { type: 'stage-answered', run, stage: 'press', answer: { said: 'nothing' } },
+    ])
+    const faber = session.state().exam?.runs
+    expect(faber).toHaveLength(1)
+    expect(session.undo().map((e) => e.type)).toEqual(['test-started', 'stage-answered'])
+    expect(session.state().exam?.runs).toEqual([])
+    expect(session.redo()).toBe(true)
+    expect(session.state().exam?.runs).toMatchObject([{ id: run, answers: [{ answer: { said: 'nothing' } }] }])
+    expect(session.redo()).toBe(false)
+    session.undo()
+    session.record([note('something else')])
+    expect(session.redo()).toBe(false)
   })
 })

@@ -38,7 +38,10 @@ export interface Session {
   readonly subscribe: (changed: () => void) => () => void
   /** @returns false when the record cannot take it; the state then holds the problem */
   readonly record: (contents: readonly EventContent[]) => boolean
-  readonly undo: () => boolean
+  /** Take the last step on the bench back. @returns what was taken back; nothing when there is nothing left */
+  readonly undo: () => readonly ExamEvent[]
+  /** Record what was taken back last once more. @returns false when there is nothing, or it no longer follows */
+  readonly redo: () => boolean
   readonly dismissProblem: () => void
   /** Try to deliver what waits. Safe to call at any time. */
   readonly send: () => Promise<void>
@@ -55,6 +58,8 @@ export interface Session {
 export function createSession(examId: string, stored: readonly ExamEvent[], ports: Ports): Session {
   let state: SessionState = { onDisk: stored, waiting: [], exam: examFrom(stored), reachable: true, lasting: true, aside: [], problem: null }
   let sending = false
+  /** What was taken back and not recorded again since, the latest last. Anything else that is recorded ends it. */
+  let taken: readonly (readonly ExamEvent[])[] = []
   const listeners = new Set<() => void>()
 
   const change = (next: Partial<SessionState>) => {
@@ -91,6 +96,7 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
       change({ problem: admission.problem })
       return false
     }
+    taken = []
     change({ waiting: [...state.waiting, ...made], exam: admission.exam, problem: null })
     void keep(made)
     return true
@@ -160,8 +166,20 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
     },
     record,
     undo: () => {
-      const ids = undoStep([...state.onDisk, ...state.waiting])
-      return ids.length > 0 && record(ids.map((target) => ({ type: 'undone', target })))
+      const events = [...state.onDisk, ...state.waiting]
+      const ids = undoStep(events)
+      const before = taken
+      if (ids.length === 0 || !record(ids.map((target) => ({ type: 'undone', target })))) return []
+      const gone = events.filter((event) => ids.includes(event.id))
+      taken = [...before, gone]
+      return gone
+    },
+    redo: () => {
+      const last = taken.at(-1)
+      const before = taken.slice(0, -1)
+      if (!last || !record(last.map(contentOf))) return false
+      taken = before
+      return true
     },
     dismissProblem: () => change({ problem: null }),
     send,
@@ -186,17 +204,22 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
       replace(onDisk, stillWaiting(onDisk))
     },
     answerAgain: async (ids) => {
-      const taken: string[] = []
+      const again: string[] = []
       for (const aside of state.aside.filter((a) => ids.includes(a.id))) {
-        const { id: _id, at: _at, by: _by, ...content } = aside.event
-        if (record([content as EventContent])) taken.push(aside.id)
+        if (record([contentOf(aside.event)])) again.push(aside.id)
       }
-      await quietly((box) => box.dealtWith(taken))
-      change({ aside: state.aside.filter((a) => !taken.includes(a.id)) })
+      await quietly((box) => box.dealtWith(again))
+      change({ aside: state.aside.filter((a) => !again.includes(a.id)) })
     },
     letGo: async (ids) => {
       await quietly((box) => box.dealtWith(ids))
       change({ aside: state.aside.filter((a) => !ids.includes(a.id)) })
     },
   }
+}
+
+/** An event without its stamp, to be recorded again. */
+function contentOf({ id, at, by, ...content }: ExamEvent): EventContent {
+  // Leaving the stamp out keeps the kind, which the compiler cannot follow through a rest of a union.
+  return content as EventContent
 }

@@ -42,7 +42,8 @@ export interface ExamStore {
   /** Add what happened. Shown at once, kept on this device, sent until acknowledged. */
   readonly record: (contents: readonly EventContent[]) => boolean
   /** Take the last step on the bench back. */
-  readonly undo: () => boolean
+  readonly undo: Session['undo']
+  readonly redo: Session['redo']
   readonly dismissProblem: () => void
   /** Record what was set aside once more. */
   readonly answerAgain: (ids: readonly string[]) => Promise<void>
@@ -111,6 +112,7 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
         problem,
         record: session.record,
         undo: session.undo,
+        redo: session.redo,
         dismissProblem: session.dismissProblem,
         answerAgain: session.answerAgain,
         letGo: session.letGo,

@@ -1,7 +1,7 @@
 import { defineTest } from '../exam-test'
 import { close, ON_THE_BACK } from '../poses'
 import { cells, line, otherwise, pointsTo, table } from '../reading/table'
-import { column, grid, measure } from '../stages'
+import { column, cuffGrid, measure } from '../stages'
 import { on } from '../load'
 
 const CUFF = [{ on: 'neck', along: 0.4, off: -7, from: 250, says: 'cuff at 20' }] as const
@@ -29,11 +29,11 @@ export const craniocervicalFlexion = defineTest({
   loads: [on('upper-neck', 'contraction', 'light'), on('neck', 'contraction', 'light')],
   variants: [{ id: 'cuff', name: 'Cuff at 20 mmHg, steps of 2' }],
   stages: [
-    grid(
+    cuffGrid(
       'pressures',
       'Nod and hold each for 10 s',
       'Nod without lifting the head; hold 10 s, breathing. Rest 10 s and reset to 20 between.',
-      { p22: '22 mmHg', p24: '24 mmHg', p26: '26 mmHg', p28: '28 mmHg', p30: '30 mmHg' },
+      [22, 24, 26, 28, 30],
       [column('held', 'held 10 s', { steady: 'steady', unsteady: 'unsteady', surface: 'surface muscles', pain: 'pain' })],
       { ...close(ON_THE_BACK), neck: 12, contacts: CUFF },
       { holdSeconds: 10 },

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react'
 import { useHands } from '@/ui/exam/hands'
 import { useExam } from '@/ui/exam/store'
 import { Key } from '@/ui/key'
-import type { InHand } from './in-hand'
+import type { InHand } from '@/core/bench/in-hand'
 import type { Bench } from './use-bench'
 
 /** The answers to the stage in hand, big enough for an elbow, then stop and undo. */
@@ -88,7 +88,7 @@ function ForStage({ bench, inHand, off }: StageProps) {
       return (
         <>
           <Answer
-            onGive={() => bench.table.restUsual()}
+            onGive={() => bench.table.move('rest-usual')}
             off={off || left === 0}
             words="The rest is usual"
             keyName="U"

@@ -1,11 +1,12 @@
 import type { SymptomId } from '@/core/record/answer'
 import { WARNINGS } from '@/core/safety/warnings'
-import type { Aside, Bench } from './use-bench'
+import type { BenchInput } from '@/core/bench/input'
+import type { Aside } from '@/core/bench/state'
 
 /** One thing that can be chosen on a strip over the answers. */
 export interface AsideChoice {
   readonly words: string
-  readonly choose: (bench: Bench) => void
+  readonly input: BenchInput
 }
 
 /** Reasons for leaving a test out, most common first. */
@@ -22,11 +23,11 @@ export const ASIDE_WORDS: Record<Aside, string> = {
 export function asideChoices(aside: Aside, rated: SymptomId | null): readonly AsideChoice[] {
   switch (aside) {
     case 'skip':
-      return REASONS.map((why) => ({ words: why, choose: (bench) => bench.skip(why) }))
+      return REASONS.map((why) => ({ words: why, input: { do: 'skip', why } }))
     case 'warning':
-      return WARNINGS.map((sign) => ({ words: sign.words, choose: (bench) => bench.warn(sign.id) }))
+      return WARNINGS.map((sign) => ({ words: sign.words, input: { do: 'warn', sign: sign.id } }))
     case 'rate':
       if (rated === null) return []
-      return Array.from({ length: 11 }, (_, now) => ({ words: String(now), choose: (bench: Bench) => bench.rate(rated, now) }))
+      return Array.from({ length: 11 }, (_, now) => ({ words: String(now), input: { do: 'rate', symptom: rated, value: now } }))
   }
 }

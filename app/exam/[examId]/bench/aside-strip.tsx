@@ -3,7 +3,8 @@
 import { useState } from 'react'
 import { Key } from '@/ui/key'
 import { ASIDE_WORDS, asideChoices } from './aside-choices'
-import type { Aside, Bench } from './use-bench'
+import type { Aside } from '@/core/bench/state'
+import type { Bench } from './use-bench'
 
 /** A strip over the answers: why a test is left out, which warning sign was seen, how strong a symptom is now. */
 export function AsideStrip({ bench, aside }: { readonly bench: Bench; readonly aside: Aside }) {
@@ -18,7 +19,7 @@ export function AsideStrip({ bench, aside }: { readonly bench: Bench; readonly a
           type="button"
           onClick={(e) => {
             e.currentTarget.blur()
-            choice.choose(bench)
+            bench.input(choice.input)
           }}
           className={`flex min-h-14 items-center gap-2 rounded-card border-2 px-3.5 ${aside === 'warning' ? 'border-halt text-halt' : 'border-hair bg-dust'}`}
         >
@@ -31,7 +32,7 @@ export function AsideStrip({ bench, aside }: { readonly bench: Bench; readonly a
           className="flex grow gap-2"
           onSubmit={(e) => {
             e.preventDefault()
-            if (own.trim() !== '') bench.skip(own.trim())
+            if (own.trim() !== '') bench.input({ do: 'skip', why: own.trim() })
           }}
         >
           <input

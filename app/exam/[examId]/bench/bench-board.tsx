@@ -51,7 +51,7 @@ export function BenchBoard({ bench }: { readonly bench: Bench }) {
           type="button"
           onClick={(e) => {
             e.currentTarget.blur()
-            bench.takeSuggested()
+            bench.input({ do: 'take-suggested' })
           }}
           className="mt-2 min-h-14 rounded-card border border-hair bg-dust px-4 py-2 text-left text-base"
         >

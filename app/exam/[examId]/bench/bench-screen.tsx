@@ -55,7 +55,7 @@ export function BenchScreen() {
         ) : inHand ? (
           <>
             <HandCard bench={bench} inHand={inHand} />
-            <Ladder inHand={inHand} onVariant={bench.changeVariant} />
+            <Ladder inHand={inHand} onVariant={(variant) => bench.input({ do: 'change-variant', variant })} />
           </>
         ) : halts.length > 0 ? (
           <section className="col-span-2 self-start px-6 py-5">
@@ -116,7 +116,7 @@ export function BenchScreen() {
       </div>
       <KeysDialog open={keys} onOpenChange={setKeys} />
       <PairDialog open={pairing} onOpenChange={setPairing} bench={bench} />
-      <GoDialog open={going} onOpenChange={setGoing} onChoose={bench.choose} />
+      <GoDialog open={going} onOpenChange={setGoing} onChoose={(test, side) => bench.input({ do: 'choose', test: test.id, side })} />
     </main>
   )
 }

@@ -5,9 +5,10 @@ import { QUALITIES } from '@/core/vocabulary/quality'
 import { useExam } from '@/ui/exam/store'
 import { Key } from '@/ui/key'
 import { mnemonics } from '@/ui/mnemonics'
-import { offeredWords, placesOffered } from './places-offered'
-import type { InHand } from './in-hand'
-import type { Bench, Pending } from './use-bench'
+import { offeredWords, placesOffered } from '@/core/bench/places-offered'
+import type { InHand } from '@/core/bench/in-hand'
+import type { Pending } from '@/core/bench/state'
+import type { Bench } from './use-bench'
 
 interface Props {
   readonly bench: Bench

@@ -16,7 +16,7 @@ const REGION_WORDS: Record<IntimateRegion, string> = {
 export function ConsentStrip({ bench, region }: { readonly bench: Bench; readonly region: IntimateRegion }) {
   const give = (answer: 'agreed' | 'refused', chaperone: 'declined' | 'present') => (e: React.MouseEvent<HTMLButtonElement>) => {
     e.currentTarget.blur()
-    bench.renew(answer, chaperone)
+    bench.input({ do: 'renew', answer, chaperone })
   }
   const look = 'min-h-[68px] rounded-card border-2 px-4 text-lg font-semibold'
   return (

@@ -3,7 +3,7 @@
 import type { GridOutline } from '@/core/record/outline'
 import { Key } from '@/ui/key'
 import { LandmarkFigure } from '@/ui/figure/landmark-figure'
-import type { InHand } from './in-hand'
+import type { InHand } from '@/core/bench/in-hand'
 import type { Bench } from './use-bench'
 
 interface Props {
@@ -52,8 +52,7 @@ export function GridCard({ bench, inHand, grid }: Props) {
                       aria-current={now ? 'true' : undefined}
                       onClick={(e) => {
                         e.currentTarget.blur()
-                        if (now) table.turn()
-                        else table.moveTo(index)
+                        table.move(now ? 'turn' : { to: index })
                       }}
                       className={`min-h-11 min-w-24 rounded-lg border-2 px-2 ${now ? 'border-lantern' : 'border-hair'} ${odd ? 'bg-glow font-semibold' : value === undefined ? 'grain' : 'bg-sheet'}`}
                     >
@@ -79,7 +78,7 @@ export function GridCard({ bench, inHand, grid }: Props) {
                   type="button"
                   onClick={(e) => {
                     e.currentTarget.blur()
-                    table.set(value.id)
+                    table.move({ set: value.id })
                   }}
                   className="flex min-h-11 w-full items-center justify-between gap-4 rounded-lg border border-hair bg-sheet px-3 text-left"
                 >

@@ -16,7 +16,7 @@ import { GatePanel } from '@/ui/exam/gate-panel'
 import { ForceGauge } from './force-gauge'
 import { GridCard } from './grid-card'
 import { OverrideForm } from './override-form'
-import type { InHand } from './in-hand'
+import type { InHand } from '@/core/bench/in-hand'
 import type { Bench } from './use-bench'
 
 interface Props {
@@ -86,7 +86,7 @@ export function HandCard({ bench, inHand }: Props) {
               {bench.force.live === null ? 'Simulated force pad' : 'Let go'}
             </Small>
           )}
-          {test.id === 'craniocervical-flexion' && stage.grid && (
+          {stage.grid?.rows.some((row) => row.mmHg !== undefined) && (
             <Small pressed={bench.cuff !== null} keyName="C" onPress={bench.playCuff}>
               {bench.cuff === null ? 'Simulated cuff, this step' : <span className="figures">{bench.cuff.toFixed(1)} mmHg</span>}
             </Small>
@@ -105,7 +105,7 @@ export function HandCard({ bench, inHand }: Props) {
             </Small>
           )}
           {stage.leanWatched && (
-            <Small pressed={bench.lean} keyName="L" onPress={bench.toggleLean}>
+            <Small pressed={bench.lean} keyName="L" onPress={() => bench.input({ do: 'toggle-lean' })}>
               Leans back or props on the hands
             </Small>
           )}

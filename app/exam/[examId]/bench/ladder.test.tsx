@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { CATALOGUE } from '@/core/catalogue'
 import { stagesOf } from '@/core/record/outline'
 import { Ladder } from './ladder'
-import type { InHand } from './in-hand'
+import type { InHand } from '@/core/bench/in-hand'
 
 describe('the ladder', () => {
   it.each(CATALOGUE.map((t) => [t.id, t] as const))('%s: every way can be chosen, and shows its own stages', (_, test) => {

@@ -5,7 +5,7 @@ import type { Stage } from '@/core/catalogue/exam-test'
 import type { Answer } from '@/core/record/answer'
 import { stagesOf } from '@/core/record/outline'
 import { listWords } from '@/core/vocabulary/sentence'
-import type { InHand } from './in-hand'
+import type { InHand } from '@/core/bench/in-hand'
 
 const SAID: Record<Answer['said'], string> = {
   nothing: 'nothing',

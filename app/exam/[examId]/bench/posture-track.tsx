@@ -31,7 +31,7 @@ export function PostureTrack({ bench, onGo, onKeys, onPair }: Props) {
   const dropped = ({ active, over }: DragEndEvent) => {
     const from = order.indexOf(String(active.id))
     const to = over ? order.indexOf(String(over.id)) : -1
-    if (from >= 0 && to >= 0 && from !== to) bench.reorder(arrayMove(order, from, to))
+    if (from >= 0 && to >= 0 && from !== to) bench.input({ do: 'reorder', order: arrayMove(order, from, to) })
   }
   // The test in hand stays in view, with what was just done before it.
   useEffect(() => {
@@ -121,7 +121,7 @@ function StepChip({ step, bench }: { readonly step: RouteStep; readonly bench: B
       aria-current={now ? 'true' : undefined}
       aria-label={`${step.test.name}${step.side === 'none' ? '' : `, ${step.side}`}: ${step.state === 'done' ? (reproduced ? resultWords(step.test, 'positive') : 'done') : STATE_WORDS[step.state]}`}
       onClick={(e) => {
-        bench.choose(step.test, step.side)
+        bench.input({ do: 'choose', test: step.test.id, side: step.side })
         e.currentTarget.blur()
       }}
       className={`flex min-h-11 items-center gap-1.5 whitespace-nowrap rounded-lg border px-3 text-[15px] ${look}`}

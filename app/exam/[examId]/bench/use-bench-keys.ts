@@ -3,16 +3,18 @@
 import { useHotkeys } from 'react-hotkeys-hook'
 import type { Exam } from '@/core/record/exam'
 import { useExam } from '@/ui/exam/store'
+import { isBounce } from '@/ui/exam/bounce'
 import { keysOf, useHands } from '@/ui/exam/hands'
 import { mnemonics } from '@/ui/mnemonics'
 import { asideChoices } from './aside-choices'
-import { offeredWords, placesOffered } from './places-offered'
+import { offeredWords, placesOffered } from '@/core/bench/places-offered'
 import type { Bench } from './use-bench'
 
-/** Leaves a focused button, link or field its own Enter and Space. */
-const ownsKey = (e: KeyboardEvent) => e.target instanceof HTMLElement && e.target.closest('a, button, input, select, textarea, [role=dialog]') !== null
+/** Leaves a focused button, link or field its own Enter and Space. A held or bouncing key gives one answer. */
+const ownsKey = (e: KeyboardEvent) =>
+  isBounce(e) || (e.target instanceof HTMLElement && e.target.closest('a, button, input, select, textarea, [role=dialog]') !== null)
 /** Typing into a field is never an answer. */
-const typing = (e: KeyboardEvent) => e.target instanceof HTMLElement && e.target.closest('input, select, textarea, [role=dialog]') !== null
+const typing = (e: KeyboardEvent) => isBounce(e) || (e.target instanceof HTMLElement && e.target.closest('input, select, textarea, [role=dialog]') !== null)
 
 interface Others {
   readonly showKeys: () => void
@@ -29,22 +31,33 @@ export function useBenchKeys(bench: Bench, dialogOpen: boolean, others: Others) 
   const act = { enabled, preventDefault: true, ignoreEventWhen: ownsKey }
   const letter = { enabled, preventDefault: true, ignoreEventWhen: typing }
   const pedalled = { enabled, preventDefault: true, ignoreEventWhen: typing }
-  const next = () => quiet(bench, exam)
+  const next = () => quiet(bench)
   const own = () => loud(bench)
   useHotkeys('space, pagedown', next, act, [bench])
   useHotkeys('enter, pageup', own, act, [bench])
   useHotkeys(keysOf('escape, period', pedal.stop), bench.stop, letter, [bench, pedal])
   useHotkeys(keysOf('backspace', pedal.back), bench.back, letter, [bench, pedal])
+  useHotkeys('shift+backspace', bench.redo, letter, [bench])
   useHotkeys(pedal.next || 'f23', next, pedalled, [bench, pedal])
   useHotkeys(pedal.own || 'f24', own, pedalled, [bench, pedal])
-  useHotkeys('bracketleft', () => bench.changeSide('left'), letter, [bench])
-  useHotkeys('bracketright', () => bench.changeSide('right'), letter, [bench])
-  useHotkeys('shift+left', () => bench.move(-1), letter, [bench])
-  useHotkeys('shift+right', () => bench.move(1), letter, [bench])
-  useHotkeys('up', () => (bench.pending ? bench.change({ intensity: Math.min(10, bench.pending.intensity + 1) }) : bench.table.moveBy(-1, 0)), letter, [bench])
-  useHotkeys('down', () => (bench.pending ? bench.change({ intensity: Math.max(0, bench.pending.intensity - 1) }) : bench.table.moveBy(1, 0)), letter, [bench])
-  useHotkeys('left', () => bench.table.moveBy(0, -1), letter, [bench])
-  useHotkeys('right', () => bench.table.moveBy(0, 1), letter, [bench])
+  useHotkeys('bracketleft', () => bench.input({ do: 'change-side', side: 'left' }), letter, [bench])
+  useHotkeys('bracketright', () => bench.input({ do: 'change-side', side: 'right' }), letter, [bench])
+  useHotkeys('shift+left', () => bench.input({ do: 'move', by: -1 }), letter, [bench])
+  useHotkeys('shift+right', () => bench.input({ do: 'move', by: 1 }), letter, [bench])
+  useHotkeys(
+    'up',
+    () => (bench.pending ? bench.change({ intensity: Math.min(10, bench.pending.intensity + 1) }) : bench.table.move({ rows: -1, columns: 0 })),
+    letter,
+    [bench],
+  )
+  useHotkeys(
+    'down',
+    () => (bench.pending ? bench.change({ intensity: Math.max(0, bench.pending.intensity - 1) }) : bench.table.move({ rows: 1, columns: 0 })),
+    letter,
+    [bench],
+  )
+  useHotkeys('left', () => bench.table.move({ rows: 0, columns: -1 }), letter, [bench])
+  useHotkeys('right', () => bench.table.move({ rows: 0, columns: 1 }), letter, [bench])
   // Letters mean places while something is being confirmed, and moves of the bench otherwise.
   useHotkeys('a,b,c,d,e,f,g,h,i,j,k,l,m,n,o,p,q,r,s,t,u,v,w,x,y,z', (_, hotkey) => byLetter(hotkey.keys?.join('') ?? '', bench, exam, others), letter, [bench])
   useHotkeys('0,1,2,3,4,5,6,7,8,9', (_, hotkey) => byDigit(hotkey.keys?.join('') ?? '', bench), letter, [bench])
@@ -52,15 +65,15 @@ export function useBenchKeys(bench: Bench, dialogOpen: boolean, others: Others) 
 }
 
 /** Space: nothing, no change, the first choice, another trial, the usual value. */
-function quiet(bench: Bench, exam: Exam) {
+function quiet(bench: Bench) {
   const { inHand, pending, aside, table } = bench
   if (!inHand || aside) return
   if (pending) {
-    nextPlace(bench, exam)
+    bench.input({ do: 'next-place' })
     return
   }
   if (inHand.asksFor) {
-    bench.renew('agreed', 'declined')
+    bench.input({ do: 'renew', answer: 'agreed', chaperone: 'declined' })
     return
   }
   switch (inHand.stage.kind) {
@@ -89,12 +102,12 @@ function quiet(bench: Bench, exam: Exam) {
     case 'grid': {
       const here = table.all[table.at]
       if (!here) return
-      if (table.all.every((c) => table.cells[c.id] !== undefined)) {
+      if (table.full) {
         bench.keepTable()
         return
       }
-      if (table.cells[here.id] === undefined) table.usual()
-      else table.moveTo(table.all.findIndex((c) => table.cells[c.id] === undefined))
+      if (table.cells[here.id] === undefined) table.move('usual')
+      else table.move('first-empty')
     }
   }
 }
@@ -104,7 +117,7 @@ function loud(bench: Bench) {
   const { inHand, pending, aside, table } = bench
   if (!inHand || aside) return
   if (inHand.asksFor) {
-    bench.renew('agreed', 'present')
+    bench.input({ do: 'renew', answer: 'agreed', chaperone: 'present' })
     return
   }
   if (pending) {
@@ -134,8 +147,8 @@ function loud(bench: Bench) {
       return
     }
     case 'grid': {
-      if (table.all.every((c) => table.cells[c.id] !== undefined)) bench.keepTable()
-      else table.turn()
+      if (table.full) bench.keepTable()
+      else table.move('turn')
       return
     }
   }
@@ -149,7 +162,7 @@ function byLetter(key: string, bench: Bench, exam: Exam, others: Others) {
     return
   }
   if (inHand?.asksFor && key === 'x') {
-    bench.renew('refused', 'declined')
+    bench.input({ do: 'renew', answer: 'refused', chaperone: 'declined' })
     return
   }
   switch (key) {
@@ -169,7 +182,7 @@ function byLetter(key: string, bench: Bench, exam: Exam, others: Others) {
       if (kind === 'measure') bench.keepMeasured('own-pain')
       return
     case 'u':
-      if (kind === 'grid') bench.table.restUsual()
+      if (kind === 'grid') bench.table.move('rest-usual')
       return
     case 'h':
       if (kind === 'grid') bench.keepTable()
@@ -185,7 +198,7 @@ function byLetter(key: string, bench: Bench, exam: Exam, others: Others) {
       return
     }
     case 'l': {
-      bench.toggleLean()
+      bench.input({ do: 'toggle-lean' })
       return
     }
     case 't': {
@@ -205,7 +218,7 @@ function byLetter(key: string, bench: Bench, exam: Exam, others: Others) {
       return
     }
     case 'n': {
-      bench.takeSuggested()
+      bench.input({ do: 'take-suggested' })
       return
     }
     case 'g': {
@@ -226,29 +239,16 @@ function byLetter(key: string, bench: Bench, exam: Exam, others: Others) {
 function byDigit(digit: string, bench: Bench) {
   const { aside, inHand } = bench
   if (aside) {
-    asideChoices(aside, bench.rated)[aside === 'rate' ? Number(digit) : Number(digit) - 1]?.choose(bench)
+    const chosen = asideChoices(aside, bench.rated)[aside === 'rate' ? Number(digit) : Number(digit) - 1]
+    if (chosen) bench.input(chosen.input)
     return
   }
   if (bench.pending || !inHand || inHand.asksFor) return
-  if (inHand.stage.kind === 'grid') bench.table.byDigit(digit)
+  if (inHand.stage.kind === 'grid') bench.table.move({ digit })
   else if (inHand.stage.kind === 'observe') {
     const choice = inHand.stage.choices?.find((c) => c.id === digit) ?? inHand.stage.choices?.[Number(digit) - 1]
     if (choice) bench.observe(choice.id)
-  } else bench.type(digit)
-}
-
-/** One place after the other, for hands with few keys; after the last comes “cannot say”. */
-function nextPlace(bench: Bench, exam: Exam) {
-  const { pending, inHand } = bench
-  if (!pending || !inHand) return
-  const offered = placesOffered(
-    inHand.test,
-    inHand.side,
-    exam.symptoms.find((s) => s.id === pending.symptom),
-  )
-  const [only] = pending.places
-  const next = pending.placeUnknown || only === undefined ? offered[0] : offered[offered.indexOf(only) + 1]
-  bench.change(next ? { places: [next], placeUnknown: false } : { places: [], placeUnknown: true })
+  } else bench.input({ do: 'type', digit })
 }
 
 function choosePlace(bench: Bench, key: string, exam: Exam) {

@@ -1,56 +1,37 @@
 'use client'
 
-import { useCallback, useEffect, useRef, useState } from 'react'
-
-/** A hold that is being timed. */
-export interface Hold {
-  /** Seconds left; null while no hold runs. */
-  readonly left: number | null
-  /** Seconds held so far, or until it was stopped; null when nothing was timed at this stage. */
-  readonly held: number | null
-  readonly toggle: (seconds: number) => void
-  readonly reset: () => void
-}
+import { useEffect, useRef } from 'react'
+import { holdLeft } from '@/core/bench/hold'
+import type { HoldState } from '@/core/bench/state'
 
 const TICK_MS = 200
+/** Seconds before the end that are counted aloud. */
+const ALOUD = 5
 /** Pitch of the tick of each of the last seconds, and of the end, in hertz. */
 const TICK_HZ = 660
 const END_HZ = 880
 
-/** Counts a hold down, ticks its last five seconds aloud and sounds its end. Stopping early keeps the seconds held. */
-export function useHold(): Hold {
-  const [state, setState] = useState<{ readonly total: number; readonly since: number; readonly elapsed: number; readonly running: boolean } | null>(null)
-  const said = useRef<number | null>(null)
-
+/** Asks the bench to look at its clock while a hold runs; ticks its last five seconds aloud and sounds its end. */
+export function useHoldTick(hold: HoldState | null, tick: () => void): void {
+  const running = hold?.running ?? false
+  const left = holdLeft(hold)
+  const latest = useRef(tick)
   useEffect(() => {
-    if (!state?.running) return
-    const timer = setInterval(() => {
-      const elapsed = (performance.now() - state.since) / 1000
-      const left = Math.ceil(state.total - elapsed)
-      if (left !== said.current) {
-        said.current = left
-        if (left <= 0) tone(END_HZ, 0.5)
-        else if (left <= 5) tone(TICK_HZ, 0.06)
-      }
-      setState({ ...state, elapsed: Math.min(elapsed, state.total), running: left > 0 })
-    }, TICK_MS)
+    latest.current = tick
+  })
+  useEffect(() => {
+    if (!running) return
+    const timer = setInterval(() => latest.current(), TICK_MS)
     return () => clearInterval(timer)
-  }, [state])
-
-  const toggle = useCallback((seconds: number) => {
-    setState((now) => {
-      if (now?.running) return { ...now, elapsed: (performance.now() - now.since) / 1000, running: false }
-      said.current = null
-      return { total: seconds, since: performance.now(), elapsed: 0, running: true }
-    })
-  }, [])
-  const reset = useCallback(() => setState(null), [])
-  return {
-    left: state?.running ? Math.max(0, Math.ceil(state.total - state.elapsed)) : null,
-    held: state ? Math.round(state.elapsed) : null,
-    toggle,
-    reset,
-  }
+  }, [running])
+  const was = useRef<number | null>(null)
+  const over = hold !== null && !hold.running && hold.elapsed >= hold.total
+  useEffect(() => {
+    const before = was.current
+    was.current = left
+    if (over && before !== null) tone(END_HZ, 0.5)
+    else if (left !== null && left !== before && left <= ALOUD) tone(TICK_HZ, 0.06)
+  }, [left, over])
 }
 
 /** One context for the page: browsers allow only a few. */

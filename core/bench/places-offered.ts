@@ -1,7 +1,7 @@
-import type { ExamTest } from '@/core/catalogue/exam-test'
-import type { Symptom } from '@/core/record/exam'
-import { type AreaId, areaOf, type Place, placeAt, placeWords, sideOf } from '@/core/vocabulary/body-area'
-import { SIDES, type TestSide } from '@/core/vocabulary/side'
+import type { ExamTest } from '../catalogue/exam-test'
+import type { Symptom } from '../record/exam'
+import { type AreaId, areaOf, type Place, placeAt, placeWords, sideOf } from '../vocabulary/body-area'
+import { SIDES, type TestSide } from '../vocabulary/side'
 
 /** At most this many places are offered by a key each; the others are on the chart of the story. */
 const MOST = 7

@@ -1,13 +1,13 @@
-import { testById } from '@/core/catalogue'
-import type { ExamTest, IntimateRegion, Stage } from '@/core/catalogue/exam-test'
-import { lastRun, postureOf, variantFor } from '@/core/planner/route'
-import { sideGuard } from '@/core/planner/side-guard'
-import type { Exam, Run } from '@/core/record/exam'
-import { nextStage } from '@/core/record/ladder'
-import { asksAgain } from '@/core/safety/consent'
-import { barring, type ClosedGate, heeding } from '@/core/safety/safety'
-import type { Posture } from '@/core/vocabulary/posture'
-import type { TestSide } from '@/core/vocabulary/side'
+import { testById } from '../catalogue'
+import type { ExamTest, IntimateRegion, Stage } from '../catalogue/exam-test'
+import { lastRun, postureOf, variantFor } from '../planner/route'
+import { sideGuard } from '../planner/side-guard'
+import type { Exam, Run } from '../record/exam'
+import { nextStage } from '../record/ladder'
+import { asksAgain } from '../safety/consent'
+import { barring, type ClosedGate, heeding } from '../safety/safety'
+import type { Posture } from '../vocabulary/posture'
+import type { TestSide } from '../vocabulary/side'
 
 /** What is in hand: one test on one side, and how far it has come. */
 export interface InHand {

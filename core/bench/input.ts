@@ -1,0 +1,58 @@
+import type { TestId } from '../catalogue/exam-test'
+import type { ForceScore } from '../metrology/force'
+import type { Onset } from '../metrology/onset'
+import type { LimitedBy, SymptomId } from '../record/answer'
+import type { PlanMode } from '../record/event'
+import type { TestSide } from '../vocabulary/side'
+import type { Aside, Pending } from './state'
+import type { TableMove } from './table'
+
+/** Answers that need no details. */
+export type PlainAnswer = 'nothing' | 'stretch' | 'eased' | 'unchanged' | 'returned' | 'stayed-away' | 'worse' | 'nothing-to-relieve'
+
+/** What a device on the limb saw when an answer was given. */
+export interface Seen {
+  /** The farthest rest, in degrees; null where it saw none. */
+  readonly end?: number | null
+}
+
+/**
+ * Everything that can happen on the bench.
+ *
+ * `run` names the performance that an answer begins, where it begins one; `now` is milliseconds on the clock of whoever asks.
+ */
+export type BenchInput =
+  | { readonly do: 'choose'; readonly test: TestId; readonly side: TestSide }
+  | { readonly do: 'take-suggested' }
+  | { readonly do: 'change-side'; readonly side: TestSide }
+  | { readonly do: 'change-variant'; readonly variant: string }
+  | { readonly do: 'type'; readonly digit: string }
+  | ({ readonly do: 'answer'; readonly said: PlainAnswer; readonly run: string; readonly now: number } & Seen)
+  | { readonly do: 'observe'; readonly choice: string; readonly run: string }
+  | ({ readonly do: 'add-trial' } & Seen)
+  | ({ readonly do: 'keep-measured'; readonly run: string; readonly limitedBy?: LimitedBy } & Seen)
+  | { readonly do: 'keep-table'; readonly run: string }
+  | { readonly do: 'table'; readonly move: TableMove }
+  | { readonly do: 'toggle-lean' }
+  | { readonly do: 'toggle-hold'; readonly now: number }
+  | { readonly do: 'tick'; readonly now: number }
+  | { readonly do: 'ask'; readonly said: Pending['said']; readonly now: number; readonly onset?: Onset | null }
+  | { readonly do: 'change'; readonly change: Partial<Pending> }
+  | { readonly do: 'next-place' }
+  | { readonly do: 'confirm'; readonly run: string; readonly now: number }
+  | { readonly do: 'stop'; readonly run: string }
+  | { readonly do: 'back' }
+  | { readonly do: 'open'; readonly aside: Aside | null; readonly now: number }
+  | { readonly do: 'skip'; readonly why: string }
+  | { readonly do: 'warn'; readonly sign: string }
+  | { readonly do: 'rate'; readonly symptom: SymptomId; readonly value: number }
+  | { readonly do: 'renew'; readonly answer: 'agreed' | 'refused'; readonly chaperone: 'declined' | 'present' }
+  | { readonly do: 'plan'; readonly mode: PlanMode }
+  | { readonly do: 'reorder'; readonly order: readonly string[] }
+  | { readonly do: 'move'; readonly by: 1 | -1 }
+  /** A device was read: its angle stands as if it had been typed. */
+  | { readonly do: 'read-angle'; readonly angle: number }
+  | { readonly do: 'pressed'; readonly score: ForceScore | null }
+  /** An entry was taken back; the test it belonged to is in hand again. */
+  | { readonly do: 'took-back'; readonly test: TestId | null; readonly side: TestSide; readonly words: string }
+  | { readonly do: 'say'; readonly hint: string | null }

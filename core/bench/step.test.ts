@@ -1,0 +1,271 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { NOTHING, opened, own, soreLeg, sorePelvis } from '../../tests/people'
+import { assess } from '../assess'
+import { CATALOGUE } from '../catalogue'
+import type { TestId } from '../catalogue/exam-test'
+import { adviceOf } from '../planner/advice'
+import { routeOf } from '../planner/route'
+import { admitAll } from '../record/admit'
+import { type Composed, composedId } from '../record/compose'
+import type { EventContent, ExamEvent } from '../record/event'
+import type { Exam } from '../record/exam'
+import { RULEBOOK } from '../safety/rulebook'
+import type { TestSide } from '../vocabulary/side'
+import { holdHeld, holdLeft } from './hold'
+import type { BenchInput } from './input'
+import { type BenchState, EMPTY_BENCH } from './state'
+import { benchFromDraft, type Ground, inHand, step, tableKey } from './step'
+import { tableOf } from './table'
+
+let made = 0
+const id = () => composedId(2e12, 'bench', ++made)
+
+function groundOf(exam: Exam): Ground {
+  const assessment = assess(exam)
+  const route = routeOf(assessment)
+  const next = adviceOf(assessment, route).step
+  const pair = ({ test, side }: { test: { id: TestId }; side: TestSide }) => ({ test: test.id, side })
+  return { exam, suggested: next && pair(next), order: route.flatMap((leg) => leg.steps.map(pair)) }
+}
+
+/** The bench as a screen binds it: what is refused leaves the state as it was. */
+function bench(record: Composed) {
+  let events: readonly ExamEvent[] = record.events
+  let exam = record.exam
+  let state: BenchState = EMPTY_BENCH
+  const told: EventContent[] = []
+  const give = (input: BenchInput) => {
+    const came = step(state, input, groundOf(exam))
+    const stamped = came.events.map((content) => ({ ...content, id: id(), at: 2e12 + made, by: 'test-author' }) as ExamEvent)
+    if (stamped.length > 0) {
+      const admission = admitAll(events, stamped, RULEBOOK)
+      if (!admission.ok) return came
+      events = admission.events
+      exam = admission.exam
+      told.push(...came.events)
+    }
+    state = came.state
+    return came
+  }
+  return { give, told, state: () => state, exam: () => exam, hand: () => inHand(state, groundOf(exam)) }
+}
+const choose = (test: TestId, side: TestSide): BenchInput => ({ do: 'choose', test, side })
+const answer = (said: 'nothing' | 'stretch', end?: number): BenchInput => ({ do: 'answer', said, run: id(), now: 0, ...(end !== undefined && { end }) })
+
+describe('the bench', () => {
+  it('begins a test with its first answer, and keeps it in hand until its ladder is done', () => {
+    const b = bench(soreLeg())
+    b.give(choose('leg-raise', 'left'))
+    b.give({ do: 'ask', said: 'familiar', now: 0 })
+    b.give({ do: 'change', change: { places: ['left-calf'], intensity: 6 } })
+    for (const digit of '48') b.give({ do: 'type', digit })
+    b.give({ do: 'confirm', run: id(), now: 0 })
+    expect(b.told.map((e) => e.type)).toEqual(['test-started', 'stage-answered'])
+    expect(b.told[1]).toMatchObject({ answer: { said: 'familiar', symptom: 'S1', places: ['left-calf'], intensity: 6, onset: 48 } })
+    // Its ladder is done, so what is suggested is in hand again: the ankle, while the leg is up.
+    expect(b.state().chosen).toBeNull()
+    expect(b.hand()?.test.id).toBe('leg-raise-ankle')
+  })
+
+  it('asks where before anything is kept, and goes through the places with one key to “cannot say”', () => {
+    const b = bench(sorePelvis())
+    b.give(choose('thigh-thrust', 'right'))
+    b.give({ do: 'ask', said: 'familiar', now: 0 })
+    b.give({ do: 'confirm', run: id(), now: 0 })
+    expect(b.state().hint).toMatch('Where?')
+    expect(b.told).toEqual([])
+    const seen: string[] = []
+    for (let i = 0; i < 12 && !b.state().pending?.placeUnknown; i++) {
+      b.give({ do: 'next-place' })
+      seen.push(b.state().pending?.places[0] ?? 'cannot say')
+    }
+    expect(seen[0]).toBe('right-buttock')
+    expect(seen.at(-1)).toBe('cannot say')
+    expect(new Set(seen).size).toBe(seen.length)
+  })
+
+  it('asks once about an unusual value, and takes the same answer again', () => {
+    const b = bench(soreLeg())
+    b.give(choose('leg-raise', 'right'))
+    for (const digit of '115') b.give({ do: 'type', digit })
+    b.give(answer('nothing'))
+    expect(b.state().hint).toMatch('115° is unusual')
+    expect(b.told).toEqual([])
+    b.give(answer('nothing'))
+    expect(b.told.at(-1)).toMatchObject({ answer: { said: 'nothing', end: 115 } })
+  })
+
+  it('takes the end of the range from what a device saw, and a typed angle before it', () => {
+    for (const [typed, expected] of [
+      ['', 71],
+      ['64', 64],
+    ] as const) {
+      const b = bench(soreLeg())
+      b.give(choose('leg-raise', 'right'))
+      for (const digit of typed) b.give({ do: 'type', digit })
+      b.give(answer('nothing', 70.6))
+      expect(b.told.at(-1)).toMatchObject({ answer: { end: expected } })
+    }
+  })
+
+  it('warns when a press came too fast to be sure of the angle, and keeps what was typed before it', () => {
+    const b = bench(soreLeg())
+    b.give(choose('leg-raise', 'left'))
+    expect(b.give({ do: 'ask', said: 'familiar', now: 0, onset: { angle: 51.4, speed: 33, tooFast: true } }).devices).toBe('stop')
+    expect(b.state()).toMatchObject({ typed: '51', hint: expect.stringMatching('Too fast \\(33° a second\\)') as string })
+  })
+
+  it('collects three trials and no fourth, and keeps none when none was given', () => {
+    const b = bench(
+      opened()
+        .symptom('S1', { places: ['right-neck-back'], now: 2 })
+        .consent(),
+    )
+    b.give(choose('neck-rotation', 'left'))
+    b.give({ do: 'keep-measured', run: id() })
+    expect(b.state().hint).toMatch('Type what was measured')
+    for (const end of [61, 63, 62, 64]) b.give({ do: 'add-trial', end })
+    expect(b.state().trials).toEqual([61, 63, 62])
+    b.give({ do: 'back' })
+    expect(b.state().trials).toEqual([61, 63])
+    b.give({ do: 'keep-measured', run: id() })
+    expect(b.told.at(-1)).toMatchObject({ answer: { said: 'measured', trials: [61, 63] } })
+  })
+
+  it('fills a table by digits and usual values, empties the last cell, and begins another one empty', () => {
+    const b = bench(soreLeg())
+    b.give(choose('neuro-lower', 'left'))
+    b.give({ do: 'keep-table', run: id() })
+    expect(b.state().hint).toMatch('Nothing is filled in yet')
+    const table = () => tableOf(b.state().table, tableKey(b.hand()))
+    b.give({ do: 'table', move: { digit: '4' } })
+    expect(Object.values(table().cells)).toEqual(['4'])
+    b.give({ do: 'back' })
+    expect(table().cells).toEqual({})
+    b.give({ do: 'table', move: 'rest-usual' })
+    b.give({ do: 'keep-table', run: id() })
+    expect(b.told.map((e) => e.type)).toEqual(['test-started', 'stage-answered'])
+    expect(table().cells).toEqual({})
+  })
+
+  it('times a hold by the clock it is given, keeps the seconds of one that was stopped, and ends by itself', () => {
+    const b = bench(sorePelvis())
+    b.give(choose('thigh-thrust', 'right'))
+    b.give({ do: 'toggle-hold', now: 1000 })
+    b.give({ do: 'tick', now: 3400 })
+    expect([holdLeft(b.state().hold), holdHeld(b.state().hold)]).toEqual([3, 2])
+    b.give({ do: 'toggle-hold', now: 4100 })
+    expect([holdLeft(b.state().hold), holdHeld(b.state().hold)]).toEqual([null, 3])
+    b.give(answer('nothing'))
+    expect(b.told.at(-1)).toMatchObject({ answer: { said: 'nothing', held: 3 } })
+    b.give(choose('thigh-thrust', 'left'))
+    b.give({ do: 'toggle-hold', now: 0 })
+    b.give({ do: 'tick', now: 60_000 })
+    expect([holdLeft(b.state().hold), holdHeld(b.state().hold)]).toEqual([null, 5])
+  })
+
+  it('puts back what this hand holds before anything of the record is taken back', () => {
+    const b = bench(soreLeg())
+    b.give(choose('leg-raise', 'left'))
+    b.give({ do: 'type', digit: '4' })
+    b.give({ do: 'ask', said: 'familiar', now: 0 })
+    b.give({ do: 'open', aside: 'warning', now: 0 })
+    const backs = Array.from({ length: 4 }, () => b.give({ do: 'back' }).takeBack === true)
+    expect(backs).toEqual([false, false, true, true])
+  })
+
+  it('a warning sign ends the test in hand, a stop before the first answer says which test it was', () => {
+    const b = bench(soreLeg())
+    b.give(choose('slump', 'left'))
+    b.give(answer('nothing'))
+    b.give({ do: 'warn', sign: 'faint' })
+    expect(b.told.slice(-2)).toMatchObject([{ type: 'warning-seen' }, { type: 'test-stopped', why: 'examiner-chose' }])
+    const c = bench(soreLeg())
+    c.give(choose('slump', 'left'))
+    c.give({ do: 'stop', run: id() })
+    expect(c.told.map((e) => e.type)).toEqual(['test-started', 'test-stopped'])
+  })
+
+  it('leaves out only what was not begun, and asks consent again before the contact it is needed for', () => {
+    const b = bench(soreLeg())
+    b.give(choose('slump', 'left'))
+    b.give(answer('nothing'))
+    b.give({ do: 'open', aside: 'skip', now: 0 })
+    expect(b.state()).toMatchObject({ aside: null, hint: expect.stringMatching('stopped, not left out') as string })
+    const c = bench(sorePelvis())
+    c.give(choose('pubic-shear', 'none'))
+    c.give(answer('nothing'))
+    expect(c.told).toEqual([])
+    c.give({ do: 'renew', answer: 'refused', chaperone: 'declined' })
+    expect(c.told.map((e) => e.type)).toEqual(['consent-renewed', 'test-skipped'])
+  })
+})
+
+describe('the bench as a whole', () => {
+  const side = fc.constantFrom<TestSide>('left', 'right', 'none')
+  const test = fc.constantFrom(...CATALOGUE.map((t) => t.id))
+  const run = fc.nat().map((n) => composedId(1.9e12, 'run', n))
+  const input: fc.Arbitrary<BenchInput> = fc.oneof(
+    fc.record({ do: fc.constant('choose' as const), test, side }),
+    fc.constantFrom<BenchInput>(
+      { do: 'take-suggested' },
+      { do: 'add-trial' },
+      { do: 'toggle-lean' },
+      { do: 'next-place' },
+      { do: 'back' },
+      { do: 'table', move: 'usual' },
+    ),
+    fc.constantFrom<BenchInput>(
+      { do: 'table', move: 'rest-usual' },
+      { do: 'table', move: { digit: '3' } },
+      { do: 'move', by: 1 },
+      { do: 'toggle-hold', now: 5 },
+    ),
+    fc.record({ do: fc.constant('type' as const), digit: fc.constantFrom(...'0123456789') }),
+    fc.record({
+      do: fc.constant('answer' as const),
+      said: fc.constantFrom('nothing' as const, 'stretch' as const, 'eased' as const, 'unchanged' as const, 'returned' as const, 'worse' as const),
+      run,
+      now: fc.constant(0),
+    }),
+    fc.record({ do: fc.constant('ask' as const), said: fc.constantFrom('familiar' as const, 'other' as const), now: fc.constant(0) }),
+    fc.record({ do: fc.constant('confirm' as const), run, now: fc.constant(0) }),
+    fc.record({ do: fc.constant('observe' as const), choice: fc.constantFrom('electric', 'none', 'slide'), run }),
+    fc.record({ do: fc.constantFrom('keep-measured' as const, 'keep-table' as const, 'stop' as const), run }),
+    fc.record({ do: fc.constant('open' as const), aside: fc.constantFrom('skip' as const, 'warning' as const, 'rate' as const, null), now: fc.constant(0) }),
+  )
+
+  it('never changes what it is given, and the same input on the same ground always gives the same', () => {
+    const record = soreLeg()
+      .test('leg-raise', 'left', [own(['left-calf'], 6, 48)])
+      .test('faber', 'left', [NOTHING])
+    fc.assert(
+      fc.property(fc.array(input, { maxLength: 25 }), (inputs) => {
+        const ground = groundOf(record.exam)
+        let state = EMPTY_BENCH
+        for (const one of inputs) {
+          const before = JSON.stringify(state)
+          const first = step(state, one, ground)
+          expect(JSON.stringify(state)).toBe(before)
+          expect(step(state, one, ground)).toEqual(first)
+          state = first.state
+        }
+        // What is kept on the device comes back as a bench, whatever it was.
+        expect(benchFromDraft(JSON.parse(JSON.stringify(state))).chosen).toEqual(state.chosen)
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  it('a draft that is nothing like one gives an empty bench', () => {
+    fc.assert(
+      fc.property(fc.jsonValue(), (draft) => {
+        const state = benchFromDraft(draft)
+        expect(state.chosen).toBeNull()
+        expect(step(state, { do: 'back' }, groundOf(soreLeg().exam)).events).toEqual([])
+      }),
+      { numRuns: 60 },
+    )
+  })
+})

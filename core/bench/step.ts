@@ -1,0 +1,366 @@
+import { testById } from '../catalogue'
+import { offeredIntensity } from '../findings/familiar'
+import type { Answer } from '../record/answer'
+import type { EventContent } from '../record/event'
+import type { Exam } from '../record/exam'
+import { nextStage } from '../record/ladder'
+import { sidesOf } from '../record/outline'
+import { unsettled } from '../safety/state'
+import { holdAt, holdHeld, toggleHold } from './hold'
+import { type InHand, inHandOf } from './in-hand'
+import type { BenchInput, PlainAnswer } from './input'
+import { placesOffered } from './places-offered'
+import { type BenchState, EMPTY_BENCH, type Pair, putAway } from './state'
+import { emptyLast, moveTable, tableOf } from './table'
+
+/** What the bench stands on: the record, and the plan that is made from it. */
+export interface Ground {
+  readonly exam: Exam
+  /** The test that is suggested now; null when nothing is left. */
+  readonly suggested: Pair | null
+  /** Every planned test in its order. */
+  readonly order: readonly Pair[]
+}
+
+/** What came of an input. */
+export interface Stepped {
+  readonly state: BenchState
+  /** To be recorded. When the record refuses them, the state stays what it was. */
+  readonly events: readonly EventContent[]
+  /** The stage in hand has changed, so whatever runs on the limb is put away. */
+  readonly devices?: 'stop'
+  /** Nothing of this hand was left to take back: the last entry of the record is. */
+  readonly takeBack?: true
+}
+
+/** Trials of a range, at most. */
+export const TRIALS = 3
+/** Digits an angle has, at most. */
+const DIGITS = 3
+
+/** What is in hand: the test chosen, else the one suggested. */
+export function inHand(state: BenchState, { exam, suggested }: Ground): InHand | null {
+  return inHandOf(state.chosen ?? suggested, exam, state.variants)
+}
+
+/** Names the table of the stage in hand. */
+export function tableKey(hand: InHand | null): string {
+  return `${hand?.run?.id ?? ''} ${hand?.test.id ?? ''} ${hand?.side ?? ''} ${hand?.stage.id ?? ''}`
+}
+
+/**
+ * One step of the bench: what lies on it, and what is to be recorded.
+ *
+ * Pure: no clock, no chance, no screen. Whatever does not fit what is in hand changes nothing.
+ */
+export function step(state: BenchState, input: BenchInput, ground: Ground): Stepped {
+  const { exam } = ground
+  const hand = inHand(state, ground)
+  const same: Stepped = { state, events: [] }
+  const only = (change: Partial<BenchState>): Stepped => ({ state: { ...state, ...change }, events: [] })
+  switch (input.do) {
+    case 'choose':
+      return { state: { ...putAway(state), chosen: { test: input.test, side: input.side } }, events: [], devices: 'stop' }
+    case 'take-suggested':
+      return { state: { ...putAway(state), chosen: null }, events: [], devices: 'stop' }
+    case 'change-side':
+      if (!hand || hand.run || !sidesOf(hand.test).includes(input.side)) return same
+      return { state: { ...putAway(state), chosen: { test: hand.test.id, side: input.side } }, events: [], devices: 'stop' }
+    case 'change-variant':
+      return hand && !hand.run ? only({ variants: { ...state.variants, [hand.test.id]: input.variant } }) : same
+    case 'type':
+      return hand?.stage.angle && state.typed.length < DIGITS ? only({ typed: state.typed + input.digit }) : same
+    case 'answer': {
+      const end = endAngle(state, hand, input.end)
+      return doubt(state, hand, end) ?? give(state, hand, plain(input.said, end, watched(state, hand, input.now)), input.run)
+    }
+    case 'observe':
+      return give(state, hand, { said: 'observed', choice: input.choice }, input.run)
+    case 'add-trial': {
+      const kept = withTyped(state, hand, input.end)
+      if ('state' in kept) return kept
+      const hint = kept.length === TRIALS ? 'Three trials. Keep them with Enter.' : null
+      return { state: { ...state, trials: kept, typed: '', sure: null, hint }, events: [], devices: 'stop' }
+    }
+    case 'keep-measured': {
+      const kept = withTyped(state, hand, input.end)
+      if ('state' in kept) return kept
+      if (kept.length === 0) return only({ hint: 'Type what was measured, or start the inclinometer with A.' })
+      return give(state, hand, { said: 'measured', trials: kept, ...(input.limitedBy && { limitedBy: input.limitedBy }) }, input.run)
+    }
+    case 'keep-table': {
+      const { cells } = tableOf(state.table, tableKey(hand))
+      if (Object.keys(cells).length === 0) return only({ hint: 'Nothing is filled in yet. U fills every open cell with its usual value.' })
+      return give(state, hand, { said: 'grid', cells }, input.run)
+    }
+    case 'table':
+      return only({ table: moveTable(tableOf(state.table, tableKey(hand)), hand?.stage.grid, input.move) })
+    case 'toggle-lean':
+      return hand?.stage.leanWatched ? only({ lean: !state.lean }) : same
+    case 'toggle-hold':
+      return hand && hand.stage.holdSeconds > 0 ? only({ hold: toggleHold(state.hold, hand.stage.holdSeconds, input.now) }) : same
+    case 'tick': {
+      const hold = holdAt(state.hold, input.now)
+      return hold === state.hold ? same : only({ hold })
+    }
+    case 'ask':
+      return asked(state, hand, input, exam)
+    case 'change':
+      return state.pending ? only({ pending: changed(state.pending, input.change, exam), hint: null }) : same
+    case 'next-place':
+      return nextPlace(state, hand, exam)
+    case 'confirm':
+      return confirmed(state, hand, input)
+    case 'stop':
+      return stopped(state, hand, input.run)
+    case 'back':
+      return back(state, hand)
+    case 'open':
+      return opened(state, hand, input, exam)
+    case 'skip':
+      return hand ? done(state, [{ type: 'test-skipped', test: hand.test.id, side: hand.side, why: input.why }]) : same
+    case 'warn':
+      return done(state, [
+        { type: 'warning-seen', sign: input.sign },
+        ...(hand?.run ? [{ type: 'test-stopped' as const, run: hand.run.id, why: 'examiner-chose' as const }] : []),
+      ])
+    case 'rate':
+      return {
+        state: { ...state, aside: null, hint: `${input.symptom} rated ${input.value} of 10.` },
+        events: [{ type: 'symptom-rated', symptom: input.symptom, now: input.value }],
+      }
+    case 'renew': {
+      if (!hand?.asksFor) return same
+      const { answer, chaperone } = input
+      const again: EventContent = { type: 'consent-renewed', region: hand.asksFor, answer, chaperone }
+      const left: EventContent = { type: 'test-skipped', test: hand.test.id, side: hand.side, why: 'contact refused' }
+      const refused = answer === 'refused'
+      return { state: { ...state, chosen: refused ? null : { test: hand.test.id, side: hand.side } }, events: refused ? [again, left] : [again] }
+    }
+    case 'plan':
+      return {
+        state,
+        events: [{ type: 'plan-chosen', mode: input.mode }, ...(exam.order.length > 0 ? [{ type: 'route-ordered' as const, order: [] }] : [])],
+      }
+    case 'reorder':
+      return { state, events: [{ type: 'route-ordered', order: input.order }] }
+    case 'move':
+      return moved(state, hand, input.by, ground)
+    case 'read-angle':
+      return { state: { ...state, typed: String(Math.max(0, input.angle)) }, events: [], devices: 'stop' }
+    case 'pressed':
+      return only({ press: input.score })
+    case 'took-back':
+      return {
+        state: { ...putAway(state), chosen: input.test === null ? null : { test: input.test, side: input.side }, hint: input.words },
+        events: [],
+        devices: 'stop',
+      }
+    case 'say':
+      return only({ hint: input.hint })
+  }
+}
+
+/** Events that end what is in hand. */
+function done(state: BenchState, events: readonly EventContent[], hint: string | null = null): Stepped {
+  return { state: { ...putAway(state), chosen: null, hint }, events, devices: 'stop' }
+}
+
+/** Start the test if its first answer is this one; keep it in hand until its ladder is done. */
+function give(state: BenchState, hand: InHand | null, answer: Answer, newRun: string): Stepped {
+  if (!hand || hand.asksFor) return { state, events: [] }
+  const { test, side, stage } = hand
+  const run = hand.run?.id ?? newRun
+  const answers = [...(hand.run?.answers ?? []), { event: '', stage: stage.id, answer, at: 0 }]
+  const over = nextStage({ answers, stopped: null, variant: hand.variant }, test) === null
+  return {
+    state: { ...putAway(state), chosen: over ? null : { test: test.id, side } },
+    events: [...(hand.run ? [] : [started(newRun, hand)]), { type: 'stage-answered', run, stage: stage.id, answer }],
+    devices: 'stop',
+  }
+}
+
+function started(run: string, { test, side, variant }: InHand): EventContent {
+  return { type: 'test-started', run, test: test.id, side, variant }
+}
+
+/** The angle that was typed at a stage that measures one. */
+function typedAngle(state: BenchState, hand: InHand | null): number | undefined {
+  return hand?.stage.angle && state.typed !== '' ? Number(state.typed) : undefined
+}
+
+/** The end of the range: typed, or where the device saw the limb rest. */
+function endAngle(state: BenchState, hand: InHand | null, seen: number | null | undefined): number | undefined {
+  const typed = typedAngle(state, hand)
+  if (typed !== undefined || !hand?.stage.angle || seen === undefined || seen === null) return typed
+  return Math.round(seen)
+}
+
+/** An unusual value is asked about once; the same answer again takes it. */
+function doubt(state: BenchState, hand: InHand | null, value: number | undefined): Stepped | null {
+  const limits = hand?.stage.angle
+  if (!limits || value === undefined || state.sure === String(value)) return null
+  if (value >= limits.usual[0] && value <= limits.usual[1]) return null
+  const hint = `${value}${limits.unit ?? '°'} is unusual for ${limits.joint}. Give the answer again to keep it, or type it anew.`
+  return { state: { ...state, sure: String(value), typed: String(value), hint }, events: [] }
+}
+
+/** The trials with the figure in hand, if there is one; what to ask first, where it is unusual. */
+function withTyped(state: BenchState, hand: InHand | null, seen: number | null | undefined): readonly number[] | Stepped {
+  const value = endAngle(state, hand, seen)
+  if (value === undefined) return state.trials
+  return doubt(state, hand, value) ?? [...state.trials, value].slice(0, TRIALS)
+}
+
+interface Watched {
+  readonly lean?: boolean
+  readonly held?: number
+  readonly newtons?: number
+}
+
+function watched(state: BenchState, hand: InHand | null, now: number): Watched {
+  const held = holdHeld(holdAt(state.hold, now))
+  return {
+    ...(hand?.stage.leanWatched && { lean: state.lean }),
+    ...(hand?.stage.force && state.press && { newtons: Math.round(state.press.highest) }),
+    ...(hand?.stage.holdSeconds && held !== null && { held }),
+  }
+}
+
+function plain(said: PlainAnswer, angle: number | undefined, seen: Watched): Answer {
+  switch (said) {
+    case 'nothing':
+      return { said, ...seen, ...(angle !== undefined && { end: angle }) }
+    case 'stretch':
+      return { said, places: [], ...seen, ...(angle !== undefined && { end: angle }) }
+    case 'eased':
+    case 'unchanged':
+    case 'returned':
+    case 'stayed-away':
+    case 'worse':
+    case 'nothing-to-relieve':
+      return { said }
+  }
+}
+
+/** Something came on: its details are asked, the hold stops, and the device is read back to when it was felt. */
+function asked(state: BenchState, hand: InHand | null, { said, now, onset }: Extract<BenchInput, { do: 'ask' }>, exam: Exam): Stepped {
+  if (!hand || hand.asksFor || hand.stage.kind !== 'load' || state.pending) return { state, events: [] }
+  const symptom = exam.symptoms.find((s) => s.places.length > 0) ?? exam.symptoms[0]
+  if (!symptom && said === 'familiar') {
+    return { state: { ...state, hint: 'There is no symptom in the story yet. Describe it there first; what you typed stays here.' }, events: [] }
+  }
+  const read = onset && typedAngle(state, hand) === undefined ? onset : null
+  const running = holdAt(state.hold, now)
+  const speed = Math.round(Math.abs(read?.speed ?? 0))
+  return {
+    state: {
+      ...state,
+      hold: running?.running ? { ...running, running: false } : running,
+      ...(read && { typed: String(Math.max(0, Math.round(read.angle))) }),
+      hint: read?.tooFast ? `Too fast (${speed}° a second) to be sure of the angle. Go back with ⌫, lower and repeat more slowly, or keep it.` : null,
+      pending: { said, symptom: symptom?.id ?? 'S1', places: [], intensity: offeredIntensity(symptom), placeUnknown: false, qualities: [] },
+    },
+    events: [],
+    ...(read && { devices: 'stop' as const }),
+  }
+}
+
+function changed(pending: NonNullable<BenchState['pending']>, change: Partial<NonNullable<BenchState['pending']>>, exam: Exam) {
+  // Another symptom has another rest, so the offered intensity follows it.
+  const other = change.symptom !== undefined && change.symptom !== pending.symptom
+  return { ...pending, ...change, ...(other && { intensity: offeredIntensity(exam.symptoms.find((s) => s.id === change.symptom)) }) }
+}
+
+/** One place after the other, for hands with few keys; after the last comes “cannot say”. */
+function nextPlace(state: BenchState, hand: InHand | null, exam: Exam): Stepped {
+  const { pending } = state
+  if (!pending || !hand) return { state, events: [] }
+  const offered = placesOffered(
+    hand.test,
+    hand.side,
+    exam.symptoms.find((s) => s.id === pending.symptom),
+  )
+  const [one] = pending.places
+  const next = pending.placeUnknown || one === undefined ? offered[0] : offered[offered.indexOf(one) + 1]
+  return { state: { ...state, pending: { ...pending, places: next ? [next] : [], placeUnknown: !next }, hint: null }, events: [] }
+}
+
+function confirmed(state: BenchState, hand: InHand | null, { run, now }: Extract<BenchInput, { do: 'confirm' }>): Stepped {
+  const { pending } = state
+  if (!pending) return { state, events: [] }
+  if (pending.places.length === 0 && !pending.placeUnknown) {
+    return { state: { ...state, hint: 'Where? The place decides what this means.' }, events: [] }
+  }
+  const angle = typedAngle(state, hand)
+  const unusual = doubt(state, hand, angle)
+  if (unusual) return unusual
+  const { said, places, symptom, intensity, qualities } = pending
+  const seen = watched(state, hand, now)
+  return give(
+    state,
+    hand,
+    said === 'familiar'
+      ? { said, symptom, places, intensity, ...seen, ...(angle !== undefined && { onset: angle }) }
+      : { said, places, ...seen, ...(qualities.length > 0 && { qualities }), ...(angle !== undefined && { end: angle }) },
+    run,
+  )
+}
+
+function stopped(state: BenchState, hand: InHand | null, newRun: string): Stepped {
+  if (state.aside) return { state: { ...state, aside: null }, events: [] }
+  if (!hand) return { state, events: [] }
+  const run = hand.run?.id ?? newRun
+  return done(
+    state,
+    [...(hand.run ? [] : [started(newRun, hand)]), { type: 'test-stopped', run, why: 'patient-asked' }],
+    'Stopped. Let it settle before the next test.',
+  )
+}
+
+/** Put the last thing of this hand back; when nothing of it is left, the last entry of the record is taken back. */
+function back(state: BenchState, hand: InHand | null): Stepped {
+  const only = (change: Partial<BenchState>): Stepped => ({ state: { ...state, ...change }, events: [] })
+  if (state.aside) return only({ aside: null })
+  if (state.pending) return only({ pending: null })
+  if (state.typed !== '') return only({ typed: state.typed.slice(0, -1) })
+  if (state.trials.length > 0) return only({ trials: state.trials.slice(0, -1) })
+  const emptied = emptyLast(tableOf(state.table, tableKey(hand)), hand?.stage.grid)
+  if (emptied) return only({ table: emptied, hint: null })
+  return { state: { ...putAway(state), chosen: null }, events: [], devices: 'stop', takeBack: true }
+}
+
+function opened(state: BenchState, hand: InHand | null, { aside, now }: Extract<BenchInput, { do: 'open' }>, exam: Exam): Stepped {
+  const only = (change: Partial<BenchState>): Stepped => ({ state: { ...state, ...change }, events: [] })
+  if (aside === 'skip' && (!hand || hand.run)) return only({ hint: 'A test that was begun is stopped, not left out.' })
+  if (aside === 'rate' && exam.symptoms.length === 0) return only({ hint: 'There is no symptom in the story to rate.' })
+  const rated = aside === 'rate' ? (unsettled(exam, now) ?? exam.symptoms[0]?.id ?? null) : state.rated
+  return only({ pending: null, aside: aside === state.aside ? null : aside, rated })
+}
+
+/** Move the test in hand one place earlier or later. */
+function moved(state: BenchState, hand: InHand | null, by: 1 | -1, { order }: Ground): Stepped {
+  const at = order.findIndex((pair) => pair.test === hand?.test.id && pair.side === hand.side)
+  const to = at + by
+  const pair = order[at]
+  if (!pair || to < 0 || to >= order.length) return { state, events: [] }
+  const keys = order.map(({ test, side }) => `${test} ${side}`)
+  keys.splice(at, 1)
+  keys.splice(to, 0, `${pair.test} ${pair.side}`)
+  return { state: { ...state, chosen: pair }, events: [{ type: 'route-ordered', order: keys }] }
+}
+
+/** The bench as it was left on this device, as far as its parts still make sense; an empty one otherwise. */
+export function benchFromDraft(draft: unknown): BenchState {
+  if (typeof draft !== 'object' || draft === null) return EMPTY_BENCH
+  const kept = draft as Partial<BenchState>
+  const table = kept.table && typeof kept.table.key === 'string' && typeof kept.table.cells === 'object' ? kept.table : EMPTY_BENCH.table
+  const chosen = kept.chosen && testById(kept.chosen.test) ? kept.chosen : null
+  return {
+    ...EMPTY_BENCH,
+    chosen,
+    typed: typeof kept.typed === 'string' && /^\d{0,3}$/.test(kept.typed) ? kept.typed : '',
+    trials: Array.isArray(kept.trials) ? kept.trials.filter((v): v is number => typeof v === 'number').slice(0, TRIALS) : [],
+    table,
+  }
+}
