@@ -6,7 +6,7 @@ const FOR_PAGES: ReadonlySet<string> = new Set(['GET', 'HEAD'])
 const FOR_ROUTES: ReadonlySet<string> = new Set(['GET', 'HEAD', 'POST', 'OPTIONS'])
 
 /** Addresses that a route answers: it reads bodies and checks what they hold itself. */
-const ROUTES = /^\/(do\/|devices\/|exchange\/|live$|health$|today\/rows$|exam\/[^/]+\/(events|file|pair)$)/
+const ROUTES = /^\/(do\/|devices\/|exchange\/|live$|health$|today\/rows$|exam\/[^/]+\/(events|file|pair|record)$)/
 
 /**
  * Stands before every page and route: refuses what no one here answers, before the framework has to make sense of it, and gives every

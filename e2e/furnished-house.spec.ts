@@ -12,10 +12,8 @@ function counting(page: Page) {
   let keys = 0
   return {
     press: async (...pressed: readonly string[]) => {
-      for (const key of pressed) {
-        keys++
-        await page.keyboard.press(key)
-      }
+      keys += pressed.length
+      await press(page, ...pressed)
     },
     spent: () => keys,
   }

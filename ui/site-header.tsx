@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import { Undelivered } from './exam/undelivered'
 import { ThemeSwitch } from './theme-switch'
 
 interface Props {
@@ -24,6 +25,7 @@ export function SiteHeader({ who }: Props) {
             Settings
           </Link>
         </nav>
+        <Undelivered />
         <p className="ml-auto text-ash">
           {who.name}
           {who.demo && (

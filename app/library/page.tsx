@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { connection } from 'next/server'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
-import { TestList } from './test-list'
+import { TestList } from './lazily'
 
 export const metadata: Metadata = { title: 'Library' }
 

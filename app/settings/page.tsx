@@ -6,9 +6,7 @@ import { clinicKnowledge, houseOf } from '@/db/queries/clinic'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
 import { HandsSettings } from './hands-settings'
-import { OddsSettings } from './odds-settings'
-import { SchoolsSettings } from './schools-settings'
-import { TurnsSettings } from './turns-settings'
+import { OddsSettings, SchoolsSettings, TurnsSettings } from './lazily'
 
 export const metadata: Metadata = { title: 'Settings' }
 

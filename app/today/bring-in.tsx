@@ -3,12 +3,11 @@
 import { Upload } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
-import * as yup from 'yup'
 import type { Problem } from '@/core/vocabulary/problem'
 import { ProblemNotice } from '@/ui/problem-notice'
 
-const TAKEN = yup.object({ examId: yup.string().required() })
-const PROBLEM = yup.object({ what: yup.string().required(), kept: yup.string().required(), do: yup.string().required() })
+/** What the server answers: the examination, or why not. */
+type Came = { readonly examId: string } | Problem
 
 /** Brings an examination file in and opens it. */
 export function BringIn() {
@@ -19,9 +18,9 @@ export function BringIn() {
     setProblem(null)
     try {
       const response = await fetch('/exchange/import', { method: 'POST', headers: { 'content-type': 'application/json' }, body: await file.text() })
-      const body: unknown = await response.json()
-      if (response.ok) router.push(`/exam/${TAKEN.validateSync(body).examId}/weigh`)
-      else setProblem(PROBLEM.validateSync(body))
+      const came = (await response.json()) as Came
+      if ('examId' in came) router.push(`/exam/${came.examId}/weigh`)
+      else setProblem(came)
     } catch {
       setProblem({
         what: 'The server did not answer.',

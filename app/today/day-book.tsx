@@ -1,6 +1,7 @@
 'use client'
 
 import { ArrowRight, Search } from 'lucide-react'
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -8,8 +9,10 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import { Key } from '@/ui/key'
 import { BringIn } from './bring-in'
 import type { Rows } from './day-rows'
-import { NewPersonForm } from './new-person'
 import { useFound, usePages } from './use-rows'
+
+// The form and its checks come when somebody is added.
+const NewPersonForm = dynamic(() => import('./new-person').then((m) => m.NewPersonForm), { ssr: false })
 
 /** One examination as a row of the day's sheet. */
 export interface DayRow {

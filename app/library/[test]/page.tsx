@@ -14,7 +14,7 @@ import { clinicKnowledge } from '@/db/queries/clinic'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
 import { EvidenceTable } from './evidence-table'
-import { StageStepper } from './stage-stepper'
+import { StageStepper } from '../lazily'
 
 interface Props {
   readonly params: Promise<{ test: string }>

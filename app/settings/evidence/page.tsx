@@ -8,7 +8,7 @@ import { clinicKnowledge } from '@/db/queries/clinic'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
 import { CoverageTable } from './coverage-table'
-import { RegisterTable } from './register-table'
+import { RegisterTable } from '../lazily'
 import { ReliabilityTable } from './reliability-table'
 
 export const metadata: Metadata = { title: 'Evidence register' }

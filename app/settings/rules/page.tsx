@@ -5,7 +5,7 @@ import { db } from '@/db'
 import { clinicKnowledge } from '@/db/queries/clinic'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
-import { RulesDesk } from './rules-desk'
+import { RulesDesk } from '../lazily'
 
 export const metadata: Metadata = { title: 'Own rules' }
 

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
-import { BenchScreen } from './bench-screen'
+import { ExamScreen } from '../exam-app'
 
 export const metadata: Metadata = { title: 'Bench' }
 
 export default function BenchPage() {
-  return <BenchScreen />
+  return <ExamScreen screen="bench" />
 }

@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { useExam } from '@/ui/exam/store'
+import { useTextDraft } from '@/ui/exam/use-draft'
 import { useSigning } from './use-signing'
 
 /** Own words until signing, addenda after it. */
@@ -13,21 +14,23 @@ export function NoteActions() {
 function OwnWords() {
   const { exam, record } = useExam()
   const { signing, sign } = useSigning()
+  const [text, write, done] = useTextDraft(`own words ${exam.id}`, exam.ownWords)
   const [asking, setAsking] = useState(false)
   return (
     <>
       <label className="block">
         <span className="mb-1 block text-lg font-semibold">Your own words</span>
         <textarea
-          defaultValue={exam.ownWords}
+          value={text}
           rows={7}
           maxLength={20000}
-          onBlur={(e) => {
-            if (e.target.value !== exam.ownWords) record([{ type: 'note-written', text: e.target.value }])
+          onChange={(e) => write(e.target.value)}
+          onBlur={() => {
+            if (text === exam.ownWords || record([{ type: 'note-written', text }])) done()
           }}
           className="w-full rounded-card border border-hair bg-sheet px-3 py-2"
         />
-        <span className="text-sm text-ash">Kept apart from what is generated. Saved when you leave the field.</span>
+        <span className="text-sm text-ash">Kept apart from what is generated. Recorded when you leave the field; kept on this device until then.</span>
       </label>
       {asking ? (
         <div className="rounded-card border border-ink bg-sheet px-4 py-3">
@@ -51,12 +54,16 @@ function OwnWords() {
 }
 
 function Addendum({ onWrite }: { readonly onWrite: (text: string) => boolean }) {
-  const [text, setText] = useState('')
+  const { exam } = useExam()
+  const [text, write, done] = useTextDraft(`addendum ${exam.id}`, '')
   return (
     <form
       onSubmit={(e) => {
         e.preventDefault()
-        if (text.trim() && onWrite(text.trim())) setText('')
+        if (text.trim() && onWrite(text.trim())) {
+          write('')
+          done()
+        }
       }}
     >
       <p className="mb-3 font-semibold">Signed. It takes addenda only.</p>
@@ -64,7 +71,7 @@ function Addendum({ onWrite }: { readonly onWrite: (text: string) => boolean }) 
         <span className="mb-1 block">Addendum</span>
         <textarea
           value={text}
-          onChange={(e) => setText(e.target.value)}
+          onChange={(e) => write(e.target.value)}
           rows={4}
           maxLength={5000}
           className="w-full rounded-card border border-hair bg-sheet px-3 py-2"

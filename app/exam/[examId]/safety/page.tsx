@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
-import { SafetyScreen } from './safety-screen'
+import { ExamScreen } from '../exam-app'
 
 export const metadata: Metadata = { title: 'Safety' }
 
 export default function SafetyPage() {
-  return <SafetyScreen />
+  return <ExamScreen screen="safety" />
 }

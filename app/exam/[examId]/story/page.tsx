@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
-import { StoryScreen } from './story-screen'
+import { ExamScreen } from '../exam-app'
 
 export const metadata: Metadata = { title: 'Story' }
 
 export default function StoryPage() {
-  return <StoryScreen />
+  return <ExamScreen screen="story" />
 }

@@ -53,6 +53,7 @@ export function StoryScreen() {
       <section aria-label="Symptoms" className="max-w-3xl space-y-4">
         {cards.map((symptom) => (
           <SymptomCard
+            examId={exam.id}
             key={symptom.id}
             symptom={symptom}
             open={symptom.id === current.id}

@@ -8,9 +8,11 @@ import type { Symptom } from '@/core/record/exam'
 import { distributionHints } from '@/core/story/distribution'
 import { IRRITABILITY_WORDS, irritabilityOf } from '@/core/story/irritability'
 import { QUALITIES, type Quality } from '@/core/vocabulary/quality'
+import { useTextDraft } from '@/ui/exam/use-draft'
 import { capital } from '@/core/vocabulary/sentence'
 
 interface Props {
+  readonly examId: string
   readonly symptom: Symptom
   readonly open: boolean
   readonly locked: boolean
@@ -31,7 +33,7 @@ const SETTLES: readonly [NonNullable<Stirring['settles']>, string][] = [
 ]
 
 /** One familiar symptom. Choices are recorded as they are made, words when the field is left. */
-export function SymptomCard({ symptom, open, locked, onOpen, onDescribe, onRemove }: Props) {
+export function SymptomCard({ examId, symptom, open, locked, onOpen, onDescribe, onRemove }: Props) {
   if (!open) {
     return (
       <button type="button" onClick={onOpen} className="flex w-full items-baseline gap-3 rounded-card border border-hair bg-sheet px-5 py-3 text-left">
@@ -42,12 +44,13 @@ export function SymptomCard({ symptom, open, locked, onOpen, onDescribe, onRemov
     )
   }
   const { stirring } = symptom
+  const draft = `story ${examId} ${symptom.id}`
   const hints = distributionHints(symptom.places)
   const stir = (change: Partial<Stirring>) => onDescribe({ stirring: { stirredBy: null, settles: null, ...stirring, ...change } })
   return (
     <fieldset disabled={locked} className="min-w-0 rounded-card border-2 border-lantern bg-sheet px-4 py-4 sm:px-5">
       <legend className="figures px-2 text-xl font-semibold">{symptom.id}</legend>
-      <Words label="In their own words" value={symptom.words} onLeave={(words) => onDescribe({ words })} large />
+      <Words draft={`${draft} words`} label="In their own words" value={symptom.words} onLeave={(words) => onDescribe({ words })} large />
       <Row label="What it feels like">
         <ToggleGroup.Root
           type="multiple"
@@ -69,8 +72,8 @@ export function SymptomCard({ symptom, open, locked, onOpen, onDescribe, onRemov
         <Strength label="As it usually is" value={symptom.usual} onGive={(usual) => onDescribe({ usual })} small />
       </div>
       <div className="grid gap-x-5 sm:grid-cols-2">
-        <Words label="Brings it on" value={symptom.bringsOn} onLeave={(bringsOn) => onDescribe({ bringsOn })} />
-        <Words label="Eases it" value={symptom.eases} onLeave={(eases) => onDescribe({ eases })} />
+        <Words draft={`${draft} brings on`} label="Brings it on" value={symptom.bringsOn} onLeave={(bringsOn) => onDescribe({ bringsOn })} />
+        <Words draft={`${draft} eases`} label="Eases it" value={symptom.eases} onLeave={(eases) => onDescribe({ eases })} />
         <Choice label="Stirred up by this much" options={STIRRED} value={stirring?.stirredBy} onChoose={(stirredBy) => stir({ stirredBy })} />
         <Choice label="Settles in" options={SETTLES} value={stirring?.settles} onChoose={(settles) => stir({ settles })} />
       </div>
@@ -133,14 +136,17 @@ function Row({ label, children }: { readonly label: string; readonly children: R
 }
 
 interface WordsProps {
+  /** Names the field on this device while it is being written. */
+  readonly draft: string
   readonly label: string
   readonly value: string
   readonly onLeave: (words: string) => void
   readonly large?: boolean
 }
 
-function Words({ label, value, onLeave, large = false }: WordsProps) {
+function Words({ draft, label, value, onLeave, large = false }: WordsProps) {
   const id = useId()
+  const [text, write, done] = useTextDraft(draft, value)
   return (
     <div className={large ? '' : 'mt-4'}>
       <label htmlFor={id} className="mb-1 block text-sm text-ash">
@@ -148,13 +154,14 @@ function Words({ label, value, onLeave, large = false }: WordsProps) {
       </label>
       <input
         id={id}
-        key={value}
-        defaultValue={value}
+        value={text}
         maxLength={300}
         autoComplete="off"
-        onBlur={(e) => {
-          const words = e.target.value.trim()
+        onChange={(e) => write(e.target.value)}
+        onBlur={() => {
+          const words = text.trim()
           if (words !== value) onLeave(words)
+          done()
         }}
         className={`min-h-11 w-full rounded-md border border-hair bg-dust px-3 ${large ? 'text-lg' : ''}`}
       />

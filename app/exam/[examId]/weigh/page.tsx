@@ -1,12 +1,12 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { examTitle } from '@/server/exam-title'
-import { WeighScreen } from './weigh-screen'
+import { TitledScreen } from '../exam-app'
 
 export const metadata: Metadata = { title: 'Weigh' }
 
 export default async function WeighPage({ params }: { readonly params: Promise<{ examId: string }> }) {
   const title = examTitle((await params).examId)
   if (!title) notFound()
-  return <WeighScreen who={title.who} />
+  return <TitledScreen screen="weigh" who={title.who} fileName={`note-${title.number}-${title.day}.txt`} />
 }

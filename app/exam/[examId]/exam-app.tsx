@@ -1,0 +1,31 @@
+'use client'
+
+import dynamic from 'next/dynamic'
+import type { ReactNode } from 'react'
+import { Opening } from '@/ui/opening'
+
+// An examination is computed in its window. All of that comes after the first paint; the server sends the frame and the record.
+const loading = () => <Opening words="Opening the examination" />
+
+/** Gives the screens of one examination its record. */
+export const ExamRecord = dynamic(() => import('./exam-record').then((m) => m.ExamRecord), { ssr: false, loading })
+
+const SCREENS = {
+  story: dynamic(() => import('./story/story-screen').then((m) => m.StoryScreen), { ssr: false, loading }),
+  safety: dynamic(() => import('./safety/safety-screen').then((m) => m.SafetyScreen), { ssr: false, loading }),
+  bench: dynamic(() => import('./bench/bench-screen').then((m) => m.BenchScreen), { ssr: false, loading }),
+} as const
+
+const WeighScreen = dynamic(() => import('./weigh/weigh-screen').then((m) => m.WeighScreen), { ssr: false, loading })
+const NoteScreen = dynamic(() => import('./note/note-screen').then((m) => m.NoteScreen), { ssr: false, loading })
+
+/** One screen of an examination. */
+export function ExamScreen({ screen }: { readonly screen: keyof typeof SCREENS }): ReactNode {
+  const Screen = SCREENS[screen]
+  return <Screen />
+}
+
+/** The screens that name the person, for what leaves them on paper. */
+export function TitledScreen({ screen, who, fileName }: { readonly screen: 'weigh' | 'note'; readonly who: string; readonly fileName: string }): ReactNode {
+  return screen === 'weigh' ? <WeighScreen who={who} /> : <NoteScreen who={who} fileName={fileName} />
+}

@@ -1,0 +1,118 @@
+'use client'
+
+import { type ReactNode, useEffect, useState } from 'react'
+import type { Clinic } from '@/core/evidence/knowledge'
+import type { OwnTurn } from '@/core/planner/price'
+import { parseEvent } from '@/core/record/event-schema'
+import type { ExamEvent } from '@/core/record/event'
+import type { Problem } from '@/core/vocabulary/problem'
+import { ExamHeader } from '@/ui/exam/exam-header'
+import { ExamProblem } from '@/ui/exam/exam-problem'
+import { ExamProvider, type House } from '@/ui/exam/store'
+import { Opening } from '@/ui/opening'
+import { ProblemNotice } from '@/ui/problem-notice'
+
+interface Props {
+  readonly examId: string
+  readonly by: string
+  readonly name: string
+  readonly work: string
+  readonly demo: boolean
+  readonly children: ReactNode
+}
+
+/** What the server holds of one examination, and what the clinic knows beside what ships. */
+export interface Loaded {
+  readonly events: readonly ExamEvent[]
+  /** Entries that cannot be read, by their place. */
+  readonly faults: readonly { readonly seq: number; readonly what: string }[]
+  readonly clinic: Clinic
+  readonly turns: readonly OwnTurn[]
+  readonly house: House
+}
+
+/** Fetches the record once and gives it to the screens; from then on the session keeps it. */
+export function ExamRecord({ examId, by, name, work, demo, children }: Props) {
+  const [loaded, setLoaded] = useState<Loaded | null>(null)
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const [tries, setTries] = useState(0)
+  useEffect(() => {
+    let gone = false
+    load(examId).then(
+      (came) => {
+        if (gone) return
+        if ('what' in came) setProblem(came)
+        else setLoaded(came)
+      },
+      () => {
+        if (!gone)
+          setProblem({
+            what: 'The server did not answer.',
+            kept: 'Everything recorded is kept.',
+            do: 'Try again; answers given before are sent by themselves.',
+          })
+      },
+    )
+    return () => {
+      gone = true
+    }
+  }, [examId, tries])
+  if (problem) {
+    return (
+      <main className="p-6">
+        <ProblemNotice problem={problem} />
+        <button
+          type="button"
+          onClick={() => {
+            setProblem(null)
+            setTries(tries + 1)
+          }}
+          className="mt-4 min-h-11 rounded-card border border-ash bg-sheet px-5"
+        >
+          Try again
+        </button>
+      </main>
+    )
+  }
+  if (!loaded) return <Opening words="Opening the examination" />
+  return (
+    <ExamProvider examId={examId} by={by} stored={loaded.events} clinic={loaded.clinic} ownTurns={loaded.turns} house={loaded.house}>
+      <div className="flex h-dvh flex-col print:h-auto">
+        <ExamHeader examId={examId} name={name} work={work} demo={demo} />
+        <Faults faults={loaded.faults} />
+        <ExamProblem />
+        {children}
+      </div>
+    </ExamProvider>
+  )
+}
+
+async function load(examId: string): Promise<Loaded | Problem> {
+  const response = await fetch(`/exam/${examId}/record`, { cache: 'no-store' })
+  const body = (await response.json()) as Loaded | Problem
+  if ('what' in body) return body
+  // Read as strictly as anything else from outside: another program may have answered.
+  return { ...body, events: body.events.flatMap((event) => readable(event)) }
+}
+
+function readable(event: unknown): readonly ExamEvent[] {
+  const parsed = parseEvent(event)
+  return parsed.ok ? [parsed.event] : []
+}
+
+/** Entries that cannot be read: which, and how they are repaired. The others are shown. */
+function Faults({ faults }: Pick<Loaded, 'faults'>) {
+  const [first] = faults
+  if (!first) return null
+  return (
+    <div className="px-6 pt-3">
+      <ProblemNotice
+        problem={{
+          what: `${faults.length === 1 ? `Entry ${first.seq} of this examination` : `${faults.length} entries of this examination`} cannot be read: ${first.what}.`,
+          kept: 'Everything else is shown as it was recorded. Nothing can be added until it is repaired.',
+          do: 'Run npm run verify to see what was changed, or restore a backup.',
+        }}
+      />
+    </div>
+  )
+}

@@ -1,0 +1,32 @@
+import { render, screen } from '@testing-library/react'
+import { describe, expect, it, vi } from 'vitest'
+import { composedId } from '@/core/record/compose'
+import type { ExamEvent } from '@/core/record/event'
+import { browserOutbox } from './outbox'
+import { Undelivered } from './undelivered'
+
+const note = (n: number): ExamEvent => ({ type: 'note-written', text: `note ${n}`, id: composedId(1.8e12, 'undelivered', n), at: 1.8e12, by: 'test-author' })
+
+describe('what closed windows left behind', () => {
+  it('is counted on any page while the server is away, sent when it is back, and what clashes is told', async () => {
+    const box = await browserOutbox()
+    await box.keep('exam-a', [note(1), note(2)])
+    await box.keep('exam-b', [note(3)])
+    render(<Undelivered />)
+    expect(await screen.findByText('3 entries wait on this device for the server.')).toBeVisible()
+    const sent: string[] = []
+    vi.stubGlobal('fetch', (url: string, init: RequestInit) => {
+      const { events } = JSON.parse(String(init.body)) as { events: ExamEvent[] }
+      sent.push(`${url} ${events.length}`)
+      const refused = url.includes('exam-b') ? [{ id: note(3).id, problem: { what: 'It is signed.', kept: 'Kept.', do: 'Look.' } }] : []
+      return Promise.resolve(
+        Response.json(refused.length > 0 ? { ...refused[0]?.problem, refused } : { events: [], refused }, { status: refused.length > 0 ? 422 : 200 }),
+      )
+    })
+    window.dispatchEvent(new Event('online'))
+    expect(await screen.findByText('1 entry could not join a record: open the examination to read them.')).toBeVisible()
+    expect(sent.toSorted()).toEqual(['/exam/exam-a/events 2', '/exam/exam-b/events 1'])
+    expect((await box.waitingExams()).size).toBe(0)
+    expect((await box.asideOf('exam-b')).map((a) => a.why)).toEqual(['It is signed.'])
+  })
+})
