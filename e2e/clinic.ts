@@ -67,12 +67,32 @@ export async function openClinic(): Promise<Clinic & { readonly close: () => Pro
 }
 
 export const test = base.extend<{ clinic: Clinic }>({
+  page: async ({ page }, provide) => {
+    await provide(patient(page))
+  },
   clinic: async ({}, provide) => {
     const clinic = await openClinic()
     await provide(clinic)
     await clinic.close()
   },
 })
+
+/** A page whose reader waits until the screen is there before the first key, as a person does: the core comes after the first paint. */
+export function patient(page: Page): Page {
+  const go = page.goto.bind(page)
+  page.goto = async (...where) => {
+    const response = await go(...where)
+    await expect(page.getByText(/^Opening/)).toHaveCount(0)
+    return response
+  }
+  const again = page.reload.bind(page)
+  page.reload = async (...how) => {
+    const response = await again(...how)
+    await expect(page.getByText(/^Opening/)).toHaveCount(0)
+    return response
+  }
+  return page
+}
 
 async function freePort(): Promise<number> {
   return new Promise((resolve) => {

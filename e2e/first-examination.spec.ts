@@ -171,17 +171,10 @@ test('bad input gets a message, writes nothing, and never breaks', async ({ requ
     [422, { after: 0, events: [{ ...stamp, type: 'nonsense' }] }, /type/],
     [422, { after: 0, events: [{ ...stamp, type: 'test-started', run, test: 'head-thrust', side: 'left', variant: 'x' }] }, /no test called/],
     [422, { after: 0, events: [{ ...stamp, type: 'test-started', run, test: 'faber', side: 'up', variant: 'pelvis-fixed' }] }, /side/],
-    [
-      422,
-      {
-        after: 0,
-        events: [
-          { ...stamp, type: 'test-started', run, test: 'leg-raise', side: 'left', variant: 'neutral' },
-          { id: run, at: 1, type: 'stage-answered', run, stage: 'raise', answer: { said: 'nothing', end: 170 } },
-        ],
-      },
-      /170° is outside/,
-    ],
+    [422, { after: 0, events: [{ ...stamp, type: 'stage-answered', run, stage: 'raise', answer: { said: 'nothing', end: 70 } }] }, /was not started/],
+    [422, { after: 0, events: [{ ...stamp, type: 'stage-answered', run, stage: 'raise' }] }, /answer/],
+    [422, { after: 0, events: [{ ...stamp, at: 9e15, type: 'consent-withdrawn' }] }, /at/],
+    [400, { after: 0, events: [{ ...stamp, type: 'note-written', text: 'a\u0000b' }] }, /characters/],
   ]
   for (const [status, body, message] of cases) {
     const answer = await request.post(url, { data: typeof body === 'string' ? Buffer.from(body) : body, headers: { 'content-type': 'application/json' } })
@@ -194,5 +187,17 @@ test('bad input gets a message, writes nothing, and never breaks', async ({ requ
   expect((await request.post(url.replace(exam, 'nobody'), { data: { after: 0, events: [{ ...stamp, type: 'consent-withdrawn' }] } })).status()).toBe(404)
   expect((await request.post(url, { data: {}, headers: { origin: 'http://elsewhere.example' } })).status()).toBe(403)
   expect((await request.get(`${clinic.url}/exam/nobody/bench`)).status()).toBe(404)
+  // What no page and no route answers is refused in words, before the framework has to make sense of it.
+  expect((await request.post(`${clinic.url}/today`, { headers: { 'next-action': 'x'.repeat(40) } })).status()).toBe(405)
+  expect((await request.fetch(`${clinic.url}/today`, { method: 'DELETE' })).status()).toBe(405)
+  expect((await request.get(`${clinic.url}/today`, { headers: { host: 'rebound.example' } })).status()).toBe(421)
+  expect((await request.post(`${clinic.url}/do/nothing`, { data: { args: [] } })).status()).toBe(404)
+  expect((await request.post(`${clinic.url}/do/start-person`, { data: { args: [{ personId: 'x', examId: 'y' }, {}] } })).status()).toBe(200)
+  for (const [name, value] of [
+    ['x-content-type-options', 'nosniff'],
+    ['referrer-policy', 'no-referrer'],
+  ] as const) {
+    for (const where of ['/today', `/exam/${exam}/events`, `/exam/${exam}/file`, '/health']) expect((await request.get(clinic.url + where)).headers()[name], where).toBe(value)
+  }
   expect(await (await request.get(url)).json()).toEqual(before)
 })

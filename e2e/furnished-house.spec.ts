@@ -5,7 +5,7 @@ import path from 'node:path'
 import type { Page } from '@playwright/test'
 import { CATALOGUE } from '../core/catalogue'
 import { percent } from '../core/note/percent'
-import { expect, expectAccessible, expectSaved, goTo, press, openClinic, test } from './clinic'
+import { expect, expectAccessible, expectSaved, goTo, patient, press, openClinic, test } from './clinic'
 
 /** Presses keys and counts them: the effort a practitioner spends with one hand. */
 function counting(page: Page) {
@@ -95,7 +95,7 @@ test('two windows, an exam file that travels, and an evaluation that agrees with
   test.setTimeout(120_000)
   const imre = clinic.examOf('Imre Talvane')
   await page.goto(`${clinic.url}/exam/${imre}/bench`)
-  const second = await context.newPage()
+  const second = patient(await context.newPage())
   await second.goto(`${clinic.url}/exam/${imre}/bench`)
   await expect(bench(second).heading).toContainText('Leg raise, ankle moved, left')
 

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { SCREEN } from '../core/story/screen'
-import { type Clinic, expect, expectAccessible, expectSaved, goTo, press, recordOf, test } from './clinic'
+import { type Clinic, expect, expectAccessible, expectSaved, goTo, patient, press, recordOf, test } from './clinic'
 
 const SINGLY = SCREEN.filter((group) => group.singly).flatMap((group) => group.items.filter((item) => item.onlyIf === undefined)).length
 const GROUPS = SCREEN.filter((group) => !group.singly).length
@@ -97,7 +97,7 @@ test('a neck and arm, from the first question to the last test, by keyboard alon
   const here = page.url()
   await expectSaved(page)
   await page.close()
-  const again = await context.newPage()
+  const again = patient(await context.newPage())
   await again.goto(here)
   await expect(again.locator('#in-hand')).toContainText('Arm nerve test 1, median, left')
   await expect(again.getByText('Straighten the left elbow slowly.')).toBeVisible()

@@ -10,6 +10,24 @@ fi
 
 passed=0
 failed=0
+reports=$(mktemp -d)
+trap 'rm -rf "$reports"' EXIT
+
+# Runs a check beside others; what it said is shown when its turn comes.
+beside() {
+  local name=$1
+  shift
+  { if "$@" >"$reports/$name.out" 2>&1; then echo 0; else echo 1; fi >"$reports/$name.code"; } &
+}
+
+# Tells what a check said, and counts it.
+tell() {
+  local name=$1 words=$2
+  say "$words"
+  cat "$reports/$name.out"
+  if [ "$(cat "$reports/$name.code")" = 0 ]; then passed=$((passed + 1)); else failed=$((failed + 1)); echo "FAILED: $words"; fi
+}
+
 check() {
   local name=$1
   shift
@@ -24,18 +42,24 @@ count() {
   passed=$((passed + ${counts% *}))
   failed=$((failed + ${counts#* }))
 }
-reports=$(mktemp -d)
-trap 'rm -rf "$reports"' EXIT
 
 npx next typegen >/dev/null 2>&1 || true
-check "Lint and format" npm run --silent lint
-check "Types" npm run --silent types
-check "Rooms" npm run --silent rooms
-check "No host in the lock file" bash -c '! grep -q "\"resolved\"" package-lock.json'
-say "Unit tests"
-npx vitest run --reporter=default --reporter=json --outputFile.json="$reports/unit.json" || true
+no_host() { ! grep -q '"resolved"' package-lock.json; }
+
+# Two cores, two at a time: the long one beside the short ones.
+beside lint npm run --silent lint
+types_and_rooms() { npm run --silent types && npm run --silent rooms && npm run --silent map && no_host; }
+beside types types_and_rooms
+wait
+tell lint "Lint and format"
+tell types "Types, rooms, the map, and no host in the lock file"
+say "Unit tests, with the floor of coverage for each room"
+npx vitest run --coverage --reporter=dot --reporter=json --outputFile.json="$reports/unit.json" && covered=0 || covered=1
 count "$reports/unit.json"
+# Vitest ends with an error when a test fails or a room is below its floor; failed tests were counted above.
+check "Coverage" test "$covered" = 0
 check "Build" build_if_changed
+check "Weight of the pages" npm run --silent sizes
 say "Journeys in the browser"
 PLAYWRIGHT_JSON_OUTPUT_NAME="$reports/e2e.json" npx playwright test --reporter=list,json || true
 count "$reports/e2e.json"

@@ -1,4 +1,5 @@
 import type { Problem } from '@/core/vocabulary/problem'
+import { Button } from './button'
 
 /** Tells what happened, what was kept and what to do, where the eye is; it never blocks the screen. */
 export function ProblemNotice({ problem, onClose }: { readonly problem: Problem; readonly onClose?: () => void }) {
@@ -11,9 +12,9 @@ export function ProblemNotice({ problem, onClose }: { readonly problem: Problem;
         </p>
       </div>
       {onClose && (
-        <button type="button" onClick={onClose} className="ml-auto min-h-11 rounded-card border border-hair px-4">
+        <Button onClick={onClose} className="ml-auto">
           Understood
-        </button>
+        </Button>
       )}
     </div>
   )

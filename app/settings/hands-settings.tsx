@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { MOVES, type Move, useHands } from '@/ui/exam/hands'
 import { Key } from '@/ui/key'
+import { Button } from '@/ui/button'
 
 const WORDS: Record<Move, readonly [string, string]> = {
   next: ['Nothing, next', 'Space'],
@@ -65,13 +66,9 @@ export function HandsSettings() {
                   {learning === move ? 'Press the pedal now' : hands.pedal[move] === '' ? 'none: press to set' : hands.pedal[move]}
                 </button>
                 {hands.pedal[move] !== '' && (
-                  <button
-                    type="button"
-                    onClick={() => change({ pedal: { ...hands.pedal, [move]: '' } })}
-                    className="ml-2 min-h-11 px-2 underline underline-offset-4"
-                  >
+                  <Button onClick={() => change({ pedal: { ...hands.pedal, [move]: '' } })} look="quiet" className="ml-2">
                     Take off
-                  </button>
+                  </Button>
                 )}
               </td>
             </tr>

@@ -9,6 +9,7 @@ import { TableHead } from '@/ui/table-head'
 import { chooseForClinic, setPrior } from './actions'
 import { SavedNote } from './saved-note'
 import { type Saving, useSaving } from './use-saving'
+import { Button } from '@/ui/button'
 
 const SETTINGS: readonly { readonly id: Setting; readonly name: string }[] = [
   { id: 'referred', name: 'People who were referred: most studies were made in them' },
@@ -135,16 +136,10 @@ function LineRow({
       <td className="whitespace-nowrap text-right">
         {editing ? (
           <>
-            <button
-              type="button"
-              onClick={() => void send(Number(percent.replace(',', '.')) / 100, source)}
-              className="min-h-11 rounded-card border border-hair px-3"
-            >
-              Save
-            </button>
-            <button type="button" onClick={() => setEditing(false)} className="ml-2 min-h-11 px-2 underline underline-offset-4">
+            <Button onClick={() => void send(Number(percent.replace(',', '.')) / 100, source)}>Save</Button>
+            <Button onClick={() => setEditing(false)} look="quiet" className="ml-2">
               Leave
-            </button>
+            </Button>
           </>
         ) : (
           <>
@@ -152,14 +147,9 @@ function LineRow({
               Change
             </button>
             {written && (
-              <button
-                type="button"
-                aria-label={`Give back ${title}`}
-                onClick={() => void send(null, 'given back')}
-                className="ml-2 min-h-11 px-2 underline underline-offset-4"
-              >
+              <Button aria-label={`Give back ${title}`} onClick={() => void send(null, 'given back')} look="quiet" className="ml-2">
                 Give back
-              </button>
+              </Button>
             )}
           </>
         )}

@@ -1,18 +1,16 @@
 'use client'
 
 import { ArrowRight, Search } from 'lucide-react'
-import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { Key } from '@/ui/key'
 import { BringIn } from './bring-in'
+import type { NewPersonForm } from './new-person'
 import type { Rows } from './day-rows'
 import { useFound, usePages } from './use-rows'
-
-// The form and its checks come when somebody is added.
-const NewPersonForm = dynamic(() => import('./new-person').then((m) => m.NewPersonForm), { ssr: false })
+import { Button } from '@/ui/button'
 
 /** One examination as a row of the day's sheet. */
 export interface DayRow {
@@ -45,6 +43,9 @@ export function DayBook({ today, earlier, title, day }: Props) {
   const [wanted, setWanted] = useState('')
   const [chosen, setChosen] = useState(0)
   const [adding, setAdding] = useState(false)
+  // The form and its checks come after the first paint; whoever presses P types the name at once, so it is there by then.
+  const [form, setForm] = useState<{ readonly NewPersonForm: typeof NewPersonForm } | null>(null)
+  useEffect(() => void import('./new-person').then(setForm), [])
   const pages = usePages(earlier)
   const all = [...today, ...pages.rows]
   const found = useFound(wanted, all)
@@ -79,22 +80,17 @@ export function DayBook({ today, earlier, title, day }: Props) {
           />
         </label>
         <BringIn />
-        <button
-          type="button"
-          onClick={() => setAdding(!adding)}
-          aria-expanded={adding}
-          className="min-h-11 rounded-card border border-ink bg-ink px-5 font-semibold text-dust"
-        >
+        <Button onClick={() => setAdding(!adding)} aria-expanded={adding} look="main">
           New person <span className="ml-1 opacity-80">P</span>
-        </button>
+        </Button>
       </div>
-      {adding && <NewPersonForm today={day} onClose={() => setAdding(false)} />}
+      {adding && form && <form.NewPersonForm today={day} onClose={() => setAdding(false)} />}
       <Sheet rows={todays} heading="Today" empty={found ? 'Nobody today fits that.' : 'Nobody is booked for today.'} at={at} offset={0} />
       <Sheet rows={others} heading="Earlier" empty={found ? 'Nobody earlier fits that.' : 'No earlier examination.'} at={at} offset={todays.length} />
       {!found && pages.more && (
-        <button type="button" onClick={() => void pages.more?.()} className="mt-3 min-h-11 rounded-card border border-ash bg-sheet px-5">
+        <Button onClick={() => void pages.more?.()} className="mt-3">
           Show earlier ones
-        </button>
+        </Button>
       )}
       {pages.failed && (
         <p role="alert" className="mt-2 text-halt">

@@ -7,8 +7,10 @@ import { useForm } from 'react-hook-form'
 import { v7 } from 'uuid'
 import { type NewPersonFields, newPersonShape } from '@/core/vocabulary/new-person'
 import type { Problem } from '@/core/vocabulary/problem'
+import { BOX, Field } from '@/ui/field'
 import { ProblemNotice } from '@/ui/problem-notice'
 import { startPerson } from './actions'
+import { Button } from '@/ui/button'
 
 interface Props {
   readonly today: string
@@ -45,42 +47,21 @@ export function NewPersonForm({ today, onClose }: Props) {
       {problem && <ProblemNotice problem={problem} />}
       <div className="flex flex-wrap items-start gap-4">
         <Field label="Name" error={formState.errors.name?.message} className="grow">
-          <input {...register('name')} autoFocus autoComplete="off" aria-invalid={formState.errors.name !== undefined} className={FIELD} />
+          {(tie) => <input {...register('name')} {...tie} autoFocus autoComplete="off" className={BOX} />}
         </Field>
         <Field label="Date of birth, if known" error={formState.errors.born?.message}>
-          <input type="date" max={today} {...register('born')} aria-invalid={formState.errors.born !== undefined} className={FIELD} />
+          {(tie) => <input type="date" max={today} {...register('born')} {...tie} className={BOX} />}
         </Field>
         <Field label="Work or daily load" error={formState.errors.work?.message} className="grow">
-          <input {...register('work')} autoComplete="off" className={FIELD} />
+          {(tie) => <input {...register('work')} {...tie} autoComplete="off" className={BOX} />}
         </Field>
         <div className="flex gap-3 pt-6">
-          <button type="submit" disabled={formState.isSubmitting} className="min-h-11 rounded-card bg-ink px-5 font-semibold text-dust">
+          <Button type="submit" disabled={formState.isSubmitting} look="main">
             Start the story
-          </button>
-          <button type="button" onClick={onClose} className="min-h-11 rounded-card border border-hair px-4">
-            Close
-          </button>
+          </Button>
+          <Button onClick={onClose}>Close</Button>
         </div>
       </div>
     </form>
-  )
-}
-
-const FIELD = 'min-h-11 w-full rounded-md border border-hair bg-dust px-3'
-
-interface FieldProps {
-  readonly label: string
-  readonly error: string | undefined
-  readonly className?: string
-  readonly children: React.ReactNode
-}
-
-function Field({ label, error, className = '', children }: FieldProps) {
-  return (
-    <label className={`block min-w-44 ${className}`}>
-      <span className="mb-1 block text-sm text-ash">{label}</span>
-      {children}
-      {error && <span className="mt-1 block text-sm font-semibold text-halt">{error}</span>}
-    </label>
   )
 }

@@ -56,6 +56,7 @@ describe('today', () => {
   it('adds a person from the keyboard; what is missing is said in place and nothing typed is lost', async () => {
     show()
     await userEvent.keyboard('p')
+    await screen.findByLabelText(/^Name/)
     await userEvent.keyboard('{Enter}')
     expect(await screen.findByText(/Write a name/)).toBeVisible()
     expect(startPerson).not.toHaveBeenCalled()
@@ -72,7 +73,7 @@ describe('today', () => {
     startPerson.mockRejectedValueOnce(new Error('offline'))
     show()
     await userEvent.keyboard('p')
-    await userEvent.type(screen.getByLabelText(/^Name/), 'Wenna{Enter}')
+    await userEvent.type(await screen.findByLabelText(/^Name/), 'Wenna{Enter}')
     expect(await screen.findByRole('alert')).toHaveTextContent('it makes one person only')
     await userEvent.click(screen.getByRole('button', { name: 'Start the story' }))
     const [first, second] = startPerson.mock.calls.map(([ids]) => ids)

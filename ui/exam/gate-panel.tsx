@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import type { ClosedGate } from '@/core/safety/safety'
 import { useExam } from './store'
+import { Button } from '../button'
 
 const WORDS = { halt: 'Halt', block: 'Blocked', before: 'First', caution: 'Caution' } as const
 
@@ -45,21 +46,15 @@ export function GatePanel({ closed }: { readonly closed: ClosedGate }) {
                 className="min-h-12 w-full rounded-md border border-ash bg-dust px-3 placeholder:text-ash"
               />
             </label>
-            <button
-              type="submit"
-              disabled={why.trim().length < 3}
-              className="min-h-12 rounded-card border-2 border-halt px-4 font-semibold text-halt disabled:opacity-50"
-            >
+            <Button type="submit" disabled={why.trim().length < 3} look="stop">
               Open it with this reason
-            </button>
-            <button type="button" onClick={() => setAsking(false)} className="min-h-12 rounded-card border border-hair px-4">
-              Leave it closed
-            </button>
+            </Button>
+            <Button onClick={() => setAsking(false)}>Leave it closed</Button>
           </form>
         ) : (
-          <button type="button" onClick={() => setAsking(true)} className="mt-2 min-h-11 underline underline-offset-4">
+          <Button onClick={() => setAsking(true)} look="quiet" className="mt-2 px-0">
             Open it with a reason
-          </button>
+          </Button>
         ))}
     </section>
   )

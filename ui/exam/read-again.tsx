@@ -3,6 +3,7 @@
 import { EDITION } from '@/core/edition'
 import type { Exam } from '@/core/record/exam'
 import { editionWords, isSameEdition } from '@/core/vocabulary/edition'
+import { Button } from '../button'
 
 interface Props {
   readonly signed: NonNullable<Exam['signed']>
@@ -28,9 +29,9 @@ export function ReadAgain({ signed, again, onChange }: Props) {
         {again ? 'Read again with today’s rules. This is not what was signed.' : `As it was signed, with ${editionWords(frozen.edition)}.`}
       </p>
       {again && <p>{same ? 'Today’s rules are the same edition.' : `Signed with ${editionWords(frozen.edition)}; read now with ${editionWords(EDITION)}.`}</p>}
-      <button type="button" onClick={() => onChange(!again)} className="no-print mt-1 min-h-11 underline underline-offset-4">
+      <Button onClick={() => onChange(!again)} look="quiet" className="no-print mt-1 px-0">
         {again ? 'Show what was signed' : 'Read again with today’s rules'}
-      </button>
+      </Button>
     </div>
   )
 }

@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { eventWords } from '@/core/record/event-words'
 import { useExam } from './store'
+import { Button } from '../button'
 
 /** Entries that could not join the record: what they said, why they could not, and what can be done with them. Nothing is lost. */
 export function SetAsidePanel() {
@@ -32,18 +33,10 @@ export function SetAsidePanel() {
         ))}
       </ul>
       <div className="mt-2 flex flex-wrap gap-3">
-        <button type="button" onClick={() => void answerAgain(ids)} className={BUTTON}>
-          Record them again
-        </button>
-        <button type="button" onClick={copy} className={BUTTON}>
-          {copied ? 'Copied' : 'Copy'}
-        </button>
-        <button type="button" onClick={() => void letGo(ids)} className={BUTTON}>
-          I have read them; let go
-        </button>
+        <Button onClick={() => void answerAgain(ids)}>Record them again</Button>
+        <Button onClick={copy}>{copied ? 'Copied' : 'Copy'}</Button>
+        <Button onClick={() => void letGo(ids)}>I have read them; let go</Button>
       </div>
     </section>
   )
 }
-
-const BUTTON = 'min-h-11 rounded-card border border-ash bg-sheet px-4'

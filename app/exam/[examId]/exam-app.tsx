@@ -1,7 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import type { ReactNode } from 'react'
+import { type ReactNode, useEffect } from 'react'
 import { Opening } from '@/ui/opening'
 
 // An examination is computed in its window. All of that comes after the first paint; the server sends the frame and the record.
@@ -9,6 +9,9 @@ const loading = () => <Opening words="Opening the examination" />
 
 /** Gives the screens of one examination its record. */
 export const ExamRecord = dynamic(() => import('./exam-record').then((m) => m.ExamRecord), { ssr: false, loading })
+
+/** The screen in hand is drawn by then, in milliseconds. */
+const LATER_MS = 1500
 
 const SCREENS = {
   story: dynamic(() => import('./story/story-screen').then((m) => m.StoryScreen), { ssr: false, loading }),
@@ -19,13 +22,31 @@ const SCREENS = {
 const WeighScreen = dynamic(() => import('./weigh/weigh-screen').then((m) => m.WeighScreen), { ssr: false, loading })
 const NoteScreen = dynamic(() => import('./note/note-screen').then((m) => m.NoteScreen), { ssr: false, loading })
 
+/** The other screens come while nobody waits, so that going to one is going there and not loading it. */
+function useOtherScreens(): void {
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      void Promise.all([
+        import('./bench/bench-screen'),
+        import('./weigh/weigh-screen'),
+        import('./note/note-screen'),
+        import('./story/story-screen'),
+        import('./safety/safety-screen'),
+      ]).catch(() => undefined)
+    }, LATER_MS)
+    return () => clearTimeout(timer)
+  }, [])
+}
+
 /** One screen of an examination. */
 export function ExamScreen({ screen }: { readonly screen: keyof typeof SCREENS }): ReactNode {
+  useOtherScreens()
   const Screen = SCREENS[screen]
   return <Screen />
 }
 
 /** The screens that name the person, for what leaves them on paper. */
 export function TitledScreen({ screen, who, fileName }: { readonly screen: 'weigh' | 'note'; readonly who: string; readonly fileName: string }): ReactNode {
+  useOtherScreens()
   return screen === 'weigh' ? <WeighScreen who={who} /> : <NoteScreen who={who} fileName={fileName} />
 }

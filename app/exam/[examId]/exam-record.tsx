@@ -11,6 +11,7 @@ import { ExamProblem } from '@/ui/exam/exam-problem'
 import { ExamProvider, type House } from '@/ui/exam/store'
 import { Opening } from '@/ui/opening'
 import { ProblemNotice } from '@/ui/problem-notice'
+import { Button } from '@/ui/button'
 
 interface Props {
   readonly examId: string
@@ -61,16 +62,15 @@ export function ExamRecord({ examId, by, name, work, demo, children }: Props) {
     return (
       <main className="p-6">
         <ProblemNotice problem={problem} />
-        <button
-          type="button"
+        <Button
           onClick={() => {
             setProblem(null)
             setTries(tries + 1)
           }}
-          className="mt-4 min-h-11 rounded-card border border-ash bg-sheet px-5"
+          className="mt-4"
         >
           Try again
-        </button>
+        </Button>
       </main>
     )
   }

@@ -6,6 +6,7 @@ import type { OwnFigures } from '@/core/evidence/override'
 import { overrideFigure } from '../actions'
 import { SavedNote } from '../saved-note'
 import { useSaving } from '../use-saving'
+import { Button } from '@/ui/button'
 
 const FIELDS = [
   { id: 'sens', name: 'Sensitivity, 0 to 1' },
@@ -58,17 +59,17 @@ export function OverrideForm({ row, onDone }: { readonly row: Accuracy; readonly
           className="block min-h-11 w-full rounded-card border border-hair bg-dust px-2 text-base"
         />
       </label>
-      <button type="submit" className="min-h-11 rounded-card bg-ink px-5 font-semibold text-dust">
+      <Button type="submit" look="main">
         Save
-      </button>
+      </Button>
       {row.own && (
-        <button type="button" onClick={() => void send(null, 'given back')} className="min-h-11 px-2 underline underline-offset-4">
+        <Button onClick={() => void send(null, 'given back')} look="quiet">
           Give the shipped figure back
-        </button>
+        </Button>
       )}
-      <button type="button" onClick={onDone} className="min-h-11 px-2 underline underline-offset-4">
+      <Button onClick={onDone} look="quiet">
         Leave
-      </button>
+      </Button>
       <SavedNote saving={saving} />
     </form>
   )

@@ -7,6 +7,7 @@ import type { DraftItem, RuleDraft } from '@/core/clusters/draft'
 import { type Item, type ItemSide, type MeasuredField, type MeasuredItem, testOf } from '@/core/clusters/item'
 import { itemWords } from '@/core/clusters/item-words'
 import { BODY_AREAS } from '@/core/vocabulary/body-area'
+import { Button } from '@/ui/button'
 
 const FIELD = 'min-h-11 rounded-card border border-hair bg-dust px-2 text-base'
 
@@ -86,24 +87,19 @@ export function ItemsEditor({ draft, onChange }: { readonly draft: RuleDraft; re
                 />
               </label>
             )}
-            <button
-              type="button"
+            <Button
               aria-label={`Take out condition ${i + 1}, ${itemWords(line.item)}`}
               onClick={() => onChange(draft.items.filter((_, j) => j !== i))}
-              className="min-h-11 px-2 underline underline-offset-4"
+              look="quiet"
             >
               Take out
-            </button>
+            </Button>
           </li>
         ))}
       </ol>
-      <button
-        type="button"
-        onClick={() => onChange([...draft.items, { item: freshItem('positive', draft.items.length), worth: 1, negated: false }])}
-        className="mt-2 min-h-11 rounded-card border border-hair px-3"
-      >
+      <Button onClick={() => onChange([...draft.items, { item: freshItem('positive', draft.items.length), worth: 1, negated: false }])} className="mt-2">
         Add a condition
-      </button>
+      </Button>
     </fieldset>
   )
 }

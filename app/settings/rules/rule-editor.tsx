@@ -8,6 +8,7 @@ import { SavedNote } from '../saved-note'
 import { useSaving } from '../use-saving'
 import { ItemsEditor } from './items-editor'
 import { RuleTrial } from './rule-trial'
+import { Button } from '@/ui/button'
 
 const FIELD = 'block min-h-11 rounded-card border border-hair bg-dust px-2 text-base'
 
@@ -69,12 +70,12 @@ export function RuleEditor({ start, onDone }: { readonly start: RuleDraft; reado
         <input value={draft.note} onChange={(e) => change({ note: e.target.value })} className={`${FIELD} w-full`} />
       </label>
       <div className="mt-4 flex flex-wrap items-center gap-4">
-        <button type="submit" className="min-h-11 rounded-card bg-ink px-5 font-semibold text-dust">
+        <Button type="submit" look="main">
           Save rule
-        </button>
-        <button type="button" onClick={onDone} className="min-h-11 px-2 underline underline-offset-4">
+        </Button>
+        <Button onClick={onDone} look="quiet">
           Leave without saving
-        </button>
+        </Button>
         <SavedNote saving={saving} />
       </div>
       <RuleTrial draft={draft} />

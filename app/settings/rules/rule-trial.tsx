@@ -6,6 +6,7 @@ import { type RuleDraft, ruleOfDraft } from '@/core/clusters/draft'
 import type { Problem } from '@/core/vocabulary/problem'
 import { tryRule } from '../actions'
 import type { TrialLine } from '../acts'
+import { Button } from '@/ui/button'
 
 /** Runs the rule, as it stands, over the clinic's earlier examinations; nothing is stored. */
 export function RuleTrial({ draft }: { readonly draft: RuleDraft }) {
@@ -18,9 +19,7 @@ export function RuleTrial({ draft }: { readonly draft: RuleDraft }) {
   }
   return (
     <section aria-label="Trial" className="mt-5 border-t border-hair pt-3">
-      <button type="button" onClick={() => void run()} className="min-h-11 rounded-card border border-hair px-4">
-        Try it on earlier examinations
-      </button>
+      <Button onClick={() => void run()}>Try it on earlier examinations</Button>
       {problem && (
         <p role="alert" className="mt-2 text-halt">
           {problem.what} {problem.do}

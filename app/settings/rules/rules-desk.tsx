@@ -10,6 +10,7 @@ import { importRules, saveRule } from '../actions'
 import { SavedNote } from '../saved-note'
 import { useSaving } from '../use-saving'
 import { RuleEditor } from './rule-editor'
+import { Button } from '@/ui/button'
 
 /** The list of own rules, the one being written, and rules in and out as a file. */
 export function RulesDesk({ rules }: { readonly rules: readonly OwnRule[] }) {
@@ -26,9 +27,9 @@ export function RulesDesk({ rules }: { readonly rules: readonly OwnRule[] }) {
       </ul>
       <div className="mt-4 flex flex-wrap items-center gap-4">
         {!draft && (
-          <button type="button" onClick={fresh} className="min-h-11 rounded-card bg-ink px-5 font-semibold text-dust">
+          <Button onClick={fresh} look="main">
             New rule
-          </button>
+          </Button>
         )}
         {rules.length > 0 && (
           <a
@@ -85,15 +86,15 @@ function RuleLine({ rule, onEdit, onWithdraw }: { readonly rule: OwnRule; readon
       </span>
       <span className="ml-auto">
         {draft ? (
-          <button type="button" aria-label={`Change ${rule.name}`} onClick={() => onEdit(draft)} className="min-h-11 px-2 underline underline-offset-4">
+          <Button aria-label={`Change ${rule.name}`} onClick={() => onEdit(draft)} look="quiet">
             Change
-          </button>
+          </Button>
         ) : (
           <span className="text-ash">nested: change it in its file</span>
         )}
-        <button type="button" aria-label={`Withdraw ${rule.name}`} onClick={onWithdraw} className="ml-2 min-h-11 px-2 underline underline-offset-4">
+        <Button aria-label={`Withdraw ${rule.name}`} onClick={onWithdraw} look="quiet" className="ml-2">
           Withdraw
-        </button>
+        </Button>
       </span>
     </li>
   )

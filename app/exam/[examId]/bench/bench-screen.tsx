@@ -24,6 +24,7 @@ import { GatePanel } from '@/ui/exam/gate-panel'
 import { Key } from '@/ui/key'
 import { useHands } from '@/ui/exam/hands'
 import { useExam } from '@/ui/exam/store'
+import { Button } from '@/ui/button'
 
 /** The heart: one test in hand, the board beside it, four answers under it. */
 export function BenchScreen() {
@@ -85,13 +86,9 @@ export function BenchScreen() {
             <span className={exam.consent === 'withdrawn' ? 'font-semibold text-halt' : ''}>
               {exam.consent === 'withdrawn' ? 'Consent was withdrawn: no test can start.' : 'Consent to testing is not recorded yet.'}
             </span>
-            <button
-              type="button"
-              onClick={() => record([{ type: 'consent-given', form: 'verbal' }])}
-              className="min-h-11 rounded-card border border-ink px-4 font-semibold"
-            >
+            <Button onClick={() => record([{ type: 'consent-given', form: 'verbal' }])} look="strong">
               Agreed, verbally
-            </button>
+            </Button>
           </p>
         )}
         {settling && !exam.signed && (

@@ -1,8 +1,8 @@
 'use client'
 
-import { X } from 'lucide-react'
-import { Dialog } from 'radix-ui'
 import { Key } from '@/ui/key'
+import { Dialog, DialogClose } from '@/ui/dialog'
+import { Button } from '@/ui/button'
 
 const KEYS: readonly (readonly [readonly string[], string])[] = [
   [['Space', 'Page Down'], 'nothing; no change; the first choice; the usual value; another trial'],
@@ -25,6 +25,7 @@ const KEYS: readonly (readonly [readonly string[], string])[] = [
   [['K', 'R'], 'leave the test out; rate the symptom now'],
   [['W'], 'a warning sign'],
   [['B', 'V'], 'a bell for the patient; voice on or off'],
+  [['Shift', '⌫'], 'record again what was taken back'],
   [['?'], 'these keys'],
 ]
 
@@ -36,33 +37,22 @@ interface Props {
 /** Every key of the bench. */
 export function KeysDialog({ open, onOpenChange }: Props) {
   return (
-    <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 bg-ink/40" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed left-1/2 top-1/2 max-h-[94vh] w-[38rem] overflow-y-auto max-w-[92vw] -translate-x-1/2 -translate-y-1/2 rounded-card border border-hair bg-sheet p-6"
-        >
-          <div className="mb-4 flex items-center">
-            <Dialog.Title className="text-2xl">Keys on the bench</Dialog.Title>
-            <Dialog.Close aria-label="Close" className="ml-auto grid size-11 place-items-center rounded-card border border-hair">
-              <X size={18} aria-hidden="true" />
-            </Dialog.Close>
+    <Dialog open={open} onOpenChange={onOpenChange} title="Keys on the bench">
+      <dl className="mt-4 grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
+        {KEYS.map(([keys, does]) => (
+          <div key={does} className="contents">
+            <dt className="flex gap-1">
+              {keys.map((k) => (
+                <Key key={k}>{k}</Key>
+              ))}
+            </dt>
+            <dd>{does}</dd>
           </div>
-          <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
-            {KEYS.map(([keys, does]) => (
-              <div key={does} className="contents">
-                <dt className="flex gap-1">
-                  {keys.map((k) => (
-                    <Key key={k}>{k}</Key>
-                  ))}
-                </dt>
-                <dd>{does}</dd>
-              </div>
-            ))}
-          </dl>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+        ))}
+      </dl>
+      <DialogClose asChild>
+        <Button className="mt-4">Close</Button>
+      </DialogClose>
+    </Dialog>
   )
 }

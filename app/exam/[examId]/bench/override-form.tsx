@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { type Finding, RESULT_WORDS } from '@/core/findings/finding'
 import { useExam } from '@/ui/exam/store'
+import { Button } from '@/ui/button'
 
 const RESULTS = ['positive', 'negative', 'inconclusive'] as const
 
@@ -14,9 +15,9 @@ export function OverrideForm({ finding }: { readonly finding: Finding }) {
   const [why, setWhy] = useState('')
   if (!open) {
     return (
-      <button type="button" onClick={() => setOpen(true)} className="ml-2 min-h-11 underline underline-offset-4">
+      <Button onClick={() => setOpen(true)} look="quiet" className="ml-2">
         Set another result
-      </button>
+      </Button>
     )
   }
   return (

@@ -12,6 +12,7 @@ import { counted } from '@/core/vocabulary/sentence'
 import { useExam } from '@/ui/exam/store'
 import { Key } from '@/ui/key'
 import type { Bench } from './use-bench'
+import { Button } from '@/ui/button'
 
 interface Props {
   readonly bench: Bench
@@ -71,15 +72,15 @@ export function PostureTrack({ bench, onGo, onKeys, onPair }: Props) {
         </DndContext>
       </nav>
       <div className="flex shrink-0 gap-2 text-sm">
-        <button type="button" onClick={onPair} className="min-h-11 rounded-card border border-hair px-3">
+        <Button onClick={onPair}>
           Bell <Key>B</Key>
-        </button>
-        <button type="button" onClick={onGo} className="min-h-11 rounded-card border border-hair px-3">
+        </Button>
+        <Button onClick={onGo}>
           Any test <Key>G</Key>
-        </button>
-        <button type="button" onClick={onKeys} className="min-h-11 rounded-card border border-hair px-3">
+        </Button>
+        <Button onClick={onKeys}>
           Keys <Key>?</Key>
-        </button>
+        </Button>
       </div>
     </div>
   )

@@ -23,7 +23,7 @@ export function usePaired(examId: string, on: boolean, bench: Bench): string | n
       const frame = told.kind === 'frame' ? parseFrame(JSON.stringify(told.frame)) : null
       if (!frame) return
       setHeard(words(frame))
-      pass(frame, latest.current)
+      passFrame(frame, latest.current)
     })
   }, [examId, on])
   return heard
@@ -36,7 +36,8 @@ function words(frame: Frame): string {
   return frame.device === 'bell rating' ? `${frame.value} of 10` : 'a press'
 }
 
-function pass(frame: Frame, bench: Bench): void {
+/** Hand a frame to what waits for it: an angle, a load, a pressure, a press. */
+export function passFrame(frame: Frame, bench: Bench): void {
   if (frame.channel === 'angle' || frame.channel === 'force' || frame.channel === 'pressure') bench.feed(frame)
   else if (frame.channel === 'button' && frame.device === 'bell rating') {
     if (bench.pending) bench.change({ intensity: frame.value })

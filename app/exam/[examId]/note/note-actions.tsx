@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { useExam } from '@/ui/exam/store'
 import { useTextDraft } from '@/ui/exam/use-draft'
 import { useSigning } from './use-signing'
+import { Button } from '@/ui/button'
 
 /** Own words until signing, addenda after it. */
 export function NoteActions() {
@@ -36,18 +37,16 @@ function OwnWords() {
         <div className="rounded-card border border-ink bg-sheet px-4 py-3">
           <p>What is read now is kept as it stands. After signing nothing here changes any more; addenda can be added.</p>
           <div className="mt-3 flex gap-3">
-            <button type="button" disabled={signing} onClick={() => void sign()} className="min-h-11 rounded-card bg-ink px-5 font-semibold text-dust">
+            <Button disabled={signing} onClick={() => void sign()} look="main">
               {signing ? 'Signing' : 'Sign it'}
-            </button>
-            <button type="button" onClick={() => setAsking(false)} className="min-h-11 rounded-card border border-hair px-4">
-              Not yet
-            </button>
+            </Button>
+            <Button onClick={() => setAsking(false)}>Not yet</Button>
           </div>
         </div>
       ) : (
-        <button type="button" onClick={() => setAsking(true)} className="min-h-12 rounded-card bg-ink px-6 font-semibold text-dust">
+        <Button onClick={() => setAsking(true)} look="main">
           Sign
-        </button>
+        </Button>
       )}
     </>
   )
@@ -77,9 +76,9 @@ function Addendum({ onWrite }: { readonly onWrite: (text: string) => boolean }) 
           className="w-full rounded-card border border-hair bg-sheet px-3 py-2"
         />
       </label>
-      <button type="submit" disabled={!text.trim()} className="mt-2 min-h-11 rounded-card bg-ink px-5 font-semibold text-dust disabled:opacity-50">
+      <Button type="submit" disabled={!text.trim()} look="main" className="mt-2">
         Add it
-      </button>
+      </Button>
     </form>
   )
 }

@@ -7,6 +7,7 @@ import { plainText } from '@/core/note/paragraph'
 import { useExam } from '@/ui/exam/store'
 import { ReadAgain } from '@/ui/exam/read-again'
 import { NoteActions } from './note-actions'
+import { Button } from '@/ui/button'
 
 interface Props {
   readonly who: string
@@ -53,18 +54,18 @@ export function NoteScreen({ who, fileName }: Props) {
       <aside aria-label="What to do with the note" className="no-print space-y-5">
         <NoteActions />
         <div className="flex flex-wrap gap-3">
-          <button type="button" onClick={copy} className={BUTTON}>
+          <Button onClick={copy}>
             <Copy size={18} aria-hidden="true" /> Copy the text
-          </button>
-          <button type="button" onClick={save} className={BUTTON}>
+          </Button>
+          <Button onClick={save}>
             <Download size={18} aria-hidden="true" /> Save as text
-          </button>
+          </Button>
           <a href={`/exam/${assessment.exam.id}/file`} download className={BUTTON}>
             <FileJson size={18} aria-hidden="true" /> Save as exam file
           </a>
-          <button type="button" onClick={() => window.print()} className={BUTTON}>
+          <Button onClick={() => window.print()}>
             <Printer size={18} aria-hidden="true" /> Print
-          </button>
+          </Button>
         </div>
         <p role="status" className="text-ash">
           {copied}

@@ -1,6 +1,7 @@
 'use client'
 
 import { useExam } from '@/ui/exam/store'
+import { Button } from '@/ui/button'
 
 const SAID = {
   'not-asked': 'Not asked yet.',
@@ -23,20 +24,10 @@ export function ConsentCard() {
         <p className={`mr-auto font-semibold ${exam.consent === 'withdrawn' ? 'text-halt' : ''}`}>{SAID[exam.consent]}</p>
         {!exam.signed && !given && (
           <>
-            <button
-              type="button"
-              onClick={() => record([{ type: 'consent-given', form: 'verbal' }])}
-              className="min-h-11 rounded-card border border-ink px-4 font-semibold"
-            >
+            <Button onClick={() => record([{ type: 'consent-given', form: 'verbal' }])} look="strong">
               Agreed, verbally
-            </button>
-            <button
-              type="button"
-              onClick={() => record([{ type: 'consent-given', form: 'written' }])}
-              className="min-h-11 rounded-card border border-hair px-4"
-            >
-              Agreed, in writing
-            </button>
+            </Button>
+            <Button onClick={() => record([{ type: 'consent-given', form: 'written' }])}>Agreed, in writing</Button>
           </>
         )}
         {!exam.signed && given && (

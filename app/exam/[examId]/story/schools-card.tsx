@@ -2,6 +2,7 @@
 
 import { chosenSchools, sameSchools } from '@/core/catalogue/schools'
 import { useExam } from '@/ui/exam/store'
+import { Button } from '@/ui/button'
 
 /** The schools this examination follows, and the one step to follow the clinic's from here on. */
 export function SchoolsCard() {
@@ -26,13 +27,9 @@ export function SchoolsCard() {
       {differs && exam.signed === null && (
         <>
           <p className="mt-3">The clinic follows other schools by now. Taking them over changes what is planned next; what was found stays as it was.</p>
-          <button
-            type="button"
-            onClick={() => record([{ type: 'schools-chosen', schools: house.schools, setting: house.setting }])}
-            className="mt-2 min-h-11 rounded-card border border-hair px-4"
-          >
+          <Button onClick={() => record([{ type: 'schools-chosen', schools: house.schools, setting: house.setting }])} className="mt-2">
             Follow the clinic from here on
-          </button>
+          </Button>
         </>
       )}
     </section>

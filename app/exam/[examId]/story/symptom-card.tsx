@@ -10,6 +10,7 @@ import { IRRITABILITY_WORDS, irritabilityOf } from '@/core/story/irritability'
 import { QUALITIES, type Quality } from '@/core/vocabulary/quality'
 import { useTextDraft } from '@/ui/exam/use-draft'
 import { capital } from '@/core/vocabulary/sentence'
+import { Button } from '@/ui/button'
 
 interface Props {
   readonly examId: string
@@ -83,9 +84,9 @@ export function SymptomCard({ examId, symptom, open, locked, onOpen, onDescribe,
       </p>
       <p className="mt-1 flex items-center gap-4 text-ash">
         {symptom.places.length > 0 ? capital(placesWords(symptom.places)) : 'No place painted yet.'}
-        <button type="button" onClick={onRemove} className="ml-auto min-h-11 px-2 underline underline-offset-4">
+        <Button onClick={onRemove} look="quiet" className="ml-auto">
           Remove {symptom.id}
-        </button>
+        </Button>
       </p>
     </fieldset>
   )

@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import type { SourceVerdict } from '@/core/assess'
-import { headlineOf } from '@/core/evidence/headline'
 import { percent } from '@/core/note/percent'
+import { estimateOf, rankedSources } from '@/core/note/ranking'
 import { STATEMENT, UNCHECKED } from '@/core/note/statement'
 import type { RuleVerdict } from '@/core/clusters/verdict'
 import { FAMILIES, FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
@@ -44,7 +44,7 @@ export function WeighScreen({ who = '' }: { readonly who?: string }) {
 function LiveWeigh({ who }: { readonly who: string }) {
   const { assessment } = useExam()
   const [chosen, setChosen] = useState<string | null>(null)
-  const ranked = assessment.sources.toSorted((a, b) => figureOf(b) - figureOf(a))
+  const ranked = rankedSources(assessment.sources)
   const current = assessment.sources.find((s) => keyOf(s) === chosen) ?? ranked[0]
   return (
     <main className="grid min-h-0 flex-1 grid-cols-[19rem_minmax(0,1fr)] overflow-hidden print:block print:overflow-visible">
@@ -70,7 +70,7 @@ function LiveWeigh({ who }: { readonly who: string }) {
                     className="mt-1 flex min-h-11 w-full items-baseline print:mt-0 print:min-h-0 print:w-96 print:py-0.5 gap-2 rounded-md px-3 py-2 text-left aria-pressed:bg-glow aria-pressed:font-semibold"
                   >
                     {sourceOf(row.source).name}, {row.side}
-                    <span className="figures ml-auto whitespace-nowrap">{row.weighed ? percent(figureOf(row)) : ''}</span>
+                    <span className="figures ml-auto whitespace-nowrap">{estimateWords(row)}</span>
                   </button>
                 ))}
               </section>
@@ -87,8 +87,9 @@ function keyOf(s: SourceVerdict): string {
   return `${s.source} ${s.side}`
 }
 
-function figureOf(s: SourceVerdict): number {
-  return s.weighed ? headlineOf(s.weighed) : -1
+function estimateWords(row: SourceVerdict): string {
+  const p = estimateOf(row)
+  return p === null ? '' : percent(p)
 }
 
 /** Rules of which something is known, and those that lead to a figure; a grading or pattern nobody looked at only takes room. */
@@ -102,7 +103,7 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
   const source = sourceOf(verdict.source)
   const title = `${source.name}, ${verdict.side}`
   const { weighed } = verdict
-  const value = weighed ? figureOf(verdict) : null
+  const value = estimateOf(verdict)
   const interval = useIntervals(assessment)(verdict)
   return (
     <article aria-label={title} tabIndex={0} className="overflow-y-auto px-8 py-5 print:overflow-visible print:px-0">
