@@ -26,7 +26,7 @@ export default defineConfig({
     projects: [
       {
         extends: true,
-        test: { name: 'core', environment: 'node', include: ['{core,db,server,devices,scripts,app,bench}/**/*.test.ts'], testTimeout: 20_000 },
+        test: { name: 'core', environment: 'node', include: ['{core,db,server,devices,scripts,app,bench,workers}/**/*.test.ts'], testTimeout: 20_000 },
       },
       {
         extends: true,

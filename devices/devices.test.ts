@@ -1,3 +1,5 @@
+import { ADAPTERS } from '.'
+import { readLines, serialLines } from './adapters/serial-lines'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { craniocervicalScores } from '../core/findings/craniocervical'
@@ -118,5 +120,42 @@ describe('bell, gain and tilt', () => {
         expect(tiltBetween(a, a)).toBeCloseTo(0, 9)
       }),
     )
+  })
+})
+
+describe('a device on a serial line', () => {
+  const port = (chunks: readonly string[]) => {
+    const text = new TextEncoder()
+    let closed = false
+    return {
+      readable: new ReadableStream<Uint8Array>({
+        start(controller) {
+          for (const chunk of chunks) controller.enqueue(text.encode(chunk))
+        },
+      }),
+      open: () => Promise.resolve(),
+      close: () => {
+        closed = true
+        return Promise.resolve()
+      },
+      isClosed: () => closed,
+    }
+  }
+  const line = (value: number) => JSON.stringify({ t: value, channel: 'angle', unit: 'deg', value, device: 'board' })
+
+  it('hands on whole lines that are frames, however they were cut, and ends when it is told to', async () => {
+    const heard: number[] = []
+    const cable = port([`${line(1)}\n${line(2).slice(0, 9)}`, `${line(2).slice(9)}\nnonsense\n{"t":1}\n`, `${line(3)}\n${line(4)}`])
+    const end = readLines(cable, (frame) => heard.push(frame.value))
+    await expect.poll(() => heard).toEqual([1, 2, 3])
+    await end()
+    expect(cable.isClosed()).toBe(true)
+    expect(heard).toEqual([1, 2, 3])
+  })
+
+  it('is on the roll, and not offered where the browser cannot reach it', async () => {
+    expect(ADAPTERS.map((adapter) => adapter.id)).toContain('serial-lines')
+    expect(serialLines.available()).toBe(false)
+    await expect(serialLines.open(() => undefined)).rejects.toThrow('cannot reach')
   })
 })

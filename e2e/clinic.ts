@@ -105,6 +105,12 @@ async function freePort(): Promise<number> {
   })
 }
 
+/** A screen that was gone to is there: its part of the program came after the click. */
+export async function arrived(page: Page): Promise<void> {
+  await expect(page.getByText(/^Opening/)).toHaveCount(0)
+  await expect(page.getByRole('main')).toBeVisible()
+}
+
 /** Press keys one after the other, as a hand beside a patient would. */
 export async function press(page: Page, ...keys: readonly string[]): Promise<void> {
   for (const key of keys) {

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, expectSaved, goTo, press, test } from './clinic'
+import { arrived, expect, expectAccessible, expectSaved, goTo, press, test } from './clinic'
 
 test('a new person: story, five pelvic tests, a leg raise with the ankle, the note, and a power cut', async ({ page, clinic }) => {
   const problems: string[] = []
@@ -17,6 +17,7 @@ test('a new person: story, five pelvic tests, a leg raise with the ankle, the no
   await page.keyboard.type('Wenna Saltmarsh')
   await press(page, 'Enter')
   await expect(page).toHaveURL(/story$/)
+  await arrived(page)
 
   // The story: painted from the keyboard, spoken words, intensity.
   const words = page.getByLabel('In their own words')
@@ -35,6 +36,7 @@ test('a new person: story, five pelvic tests, a leg raise with the ankle, the no
   await expectAccessible(page)
   await page.getByRole('link', { name: 'To the bench' }).press('Enter')
   await expect(page).toHaveURL(/bench$/)
+  await arrived(page)
 
   // Nothing scrolls at an arm's length.
   expect(
@@ -197,7 +199,8 @@ test('bad input gets a message, writes nothing, and never breaks', async ({ requ
     ['x-content-type-options', 'nosniff'],
     ['referrer-policy', 'no-referrer'],
   ] as const) {
-    for (const where of ['/today', `/exam/${exam}/events`, `/exam/${exam}/file`, '/health']) expect((await request.get(clinic.url + where)).headers()[name], where).toBe(value)
+    for (const where of ['/today', `/exam/${exam}/events`, `/exam/${exam}/file`, '/health'])
+      expect((await request.get(clinic.url + where)).headers()[name], where).toBe(value)
   }
   expect(await (await request.get(url)).json()).toEqual(before)
 })

@@ -5,7 +5,7 @@ import path from 'node:path'
 import type { Page } from '@playwright/test'
 import { CATALOGUE } from '../core/catalogue'
 import { percent } from '../core/note/percent'
-import { expect, expectAccessible, expectSaved, goTo, patient, press, openClinic, test } from './clinic'
+import { arrived, expect, expectAccessible, expectSaved, goTo, patient, press, openClinic, test } from './clinic'
 
 /** Presses keys and counts them: the effort a practitioner spends with one hand. */
 function counting(page: Page) {
@@ -32,6 +32,7 @@ test('the effort budget: slump, a raise with the device, the pelvic five', async
   await page.keyboard.type('Jory Penhale')
   await arrive.press('Enter')
   await expect(page).toHaveURL(/story$/)
+  await arrived(page)
   await page.getByLabel('In their own words').fill('shoots into the calf, and aches in the buttock')
   await page.getByRole('button', { name: 'shooting' }).click()
   await page.getByRole('radio', { name: '3', exact: true }).click()
@@ -40,6 +41,7 @@ test('the effort budget: slump, a raise with the device, the pelvic five', async
   await page.getByRole('button', { name: 'Agreed, verbally' }).click()
   await page.getByRole('link', { name: 'Safety screen' }).click()
   await expect(page).toHaveURL(/safety$/)
+  await arrived(page)
   // What has to be answered singly is, and is not counted; every other group is one key.
   for (const group of SCREEN) {
     if (group.singly) await press(page, ...group.items.flatMap((item) => (item.onlyIf === undefined ? ['n'] : [])))

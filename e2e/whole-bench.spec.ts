@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { SCREEN } from '../core/story/screen'
-import { type Clinic, expect, expectAccessible, expectSaved, goTo, patient, press, recordOf, test } from './clinic'
+import { arrived, type Clinic, expect, expectAccessible, expectSaved, goTo, patient, press, recordOf, test } from './clinic'
 
 const SINGLY = SCREEN.filter((group) => group.singly).flatMap((group) => group.items.filter((item) => item.onlyIf === undefined)).length
 const GROUPS = SCREEN.filter((group) => !group.singly).length
@@ -12,6 +12,7 @@ async function arrive(page: Page, clinic: Clinic, name: string, words: string, q
   await page.keyboard.type(name)
   await press(page, 'Enter')
   await expect(page).toHaveURL(/story$/)
+  await arrived(page)
   const field = page.getByLabel('In their own words')
   await field.focus()
   await page.keyboard.type(words)
@@ -27,11 +28,13 @@ async function arrive(page: Page, clinic: Clinic, name: string, words: string, q
   await page.getByRole('button', { name: 'Agreed, verbally' }).press('Enter')
   await page.getByRole('link', { name: 'Safety screen' }).press('Enter')
   await expect(page).toHaveURL(/safety$/)
+  await arrived(page)
   for (let i = 0; i < SINGLY; i++) await press(page, 'n')
   for (let i = 0; i < GROUPS; i++) await press(page, 'r')
   await expect(page.getByText('Every question is answered.')).toBeVisible()
   await page.getByRole('link', { name: 'To the bench' }).press('Enter')
   await expect(page).toHaveURL(/bench$/)
+  await arrived(page)
 }
 
 /** What was answered in the latest performance of a test, stage by stage. */

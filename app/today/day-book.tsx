@@ -3,12 +3,12 @@
 import { ArrowRight, Search } from 'lucide-react'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { Key } from '@/ui/key'
 import { BringIn } from './bring-in'
-import type { NewPersonForm } from './new-person'
 import type { Rows } from './day-rows'
+import { NewPersonForm } from './new-person'
 import { useFound, usePages } from './use-rows'
 import { Button } from '@/ui/button'
 
@@ -43,9 +43,6 @@ export function DayBook({ today, earlier, title, day }: Props) {
   const [wanted, setWanted] = useState('')
   const [chosen, setChosen] = useState(0)
   const [adding, setAdding] = useState(false)
-  // The form and its checks come after the first paint; whoever presses P types the name at once, so it is there by then.
-  const [form, setForm] = useState<{ readonly NewPersonForm: typeof NewPersonForm } | null>(null)
-  useEffect(() => void import('./new-person').then(setForm), [])
   const pages = usePages(earlier)
   const all = [...today, ...pages.rows]
   const found = useFound(wanted, all)
@@ -84,7 +81,7 @@ export function DayBook({ today, earlier, title, day }: Props) {
           New person <span className="ml-1 opacity-80">P</span>
         </Button>
       </div>
-      {adding && form && <form.NewPersonForm today={day} onClose={() => setAdding(false)} />}
+      {adding && <NewPersonForm today={day} onClose={() => setAdding(false)} />}
       <Sheet rows={todays} heading="Today" empty={found ? 'Nobody today fits that.' : 'Nobody is booked for today.'} at={at} offset={0} />
       <Sheet rows={others} heading="Earlier" empty={found ? 'Nobody earlier fits that.' : 'No earlier examination.'} at={at} offset={todays.length} />
       {!found && pages.more && (

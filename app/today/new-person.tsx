@@ -1,43 +1,63 @@
 'use client'
 
-import { yupResolver } from '@hookform/resolvers/yup'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
-import { useForm } from 'react-hook-form'
+import { type FormEvent, useState } from 'react'
 import { v7 } from 'uuid'
-import { type NewPersonFields, newPersonShape } from '@/core/vocabulary/new-person'
+import type { NewPersonFields } from '@/core/vocabulary/new-person'
 import type { Problem } from '@/core/vocabulary/problem'
+import { Button } from '@/ui/button'
 import { BOX, Field } from '@/ui/field'
 import { ProblemNotice } from '@/ui/problem-notice'
 import { startPerson } from './actions'
-import { Button } from '@/ui/button'
 
 interface Props {
   readonly today: string
   readonly onClose: () => void
 }
 
-/** Adds a person and opens their examination, in place: no dialog. */
+type Errors = Partial<Record<keyof NewPersonFields, string>>
+
+const EMPTY: NewPersonFields = { name: '', born: '', work: '' }
+
+/**
+ * Adds a person and opens their examination, in place: no dialog.
+ *
+ * Three fields that are there with the page, since whoever presses P types the name at once; what checks them is fetched when it is sent.
+ */
 export function NewPersonForm({ today, onClose }: Props) {
   const router = useRouter()
+  const [fields, setFields] = useState(EMPTY)
+  const [errors, setErrors] = useState<Errors>({})
+  const [sending, setSending] = useState(false)
   const [problem, setProblem] = useState<Problem | null>(null)
   // Made once for this form, so that sending it twice makes one person.
   const [ids] = useState(() => ({ personId: v7(), examId: v7() }))
-  const [shape] = useState(() => newPersonShape(Date.now()))
-  const { register, handleSubmit, formState } = useForm<NewPersonFields>({ resolver: yupResolver(shape), defaultValues: { name: '', born: '', work: '' } })
-  const start = handleSubmit(async (fields) => {
+  const change = (field: keyof NewPersonFields) => (e: { readonly target: { readonly value: string } }) => setFields({ ...fields, [field]: e.target.value })
+
+  const start = async () => {
+    setSending(true)
     try {
+      const { newPersonIssues } = await import('@/core/vocabulary/new-person')
+      const found: Errors = newPersonIssues(fields, Date.now())
+      setErrors(found)
+      if (Object.keys(found).length > 0) return
       const refused = await startPerson(ids, fields)
       if (refused) setProblem(refused)
       else router.push(`/exam/${ids.examId}/story`)
     } catch {
       setProblem({ what: 'The server did not answer.', kept: 'What you typed is still here.', do: 'Press Start again; it makes one person only.' })
+    } finally {
+      setSending(false)
     }
-  })
+  }
+  const submit = (e: FormEvent) => {
+    e.preventDefault()
+    if (!sending) void start()
+  }
   return (
     <form
       noValidate
-      onSubmit={(e) => void start(e)}
+      onSubmit={submit}
       onKeyDown={(e) => {
         if (e.key === 'Escape') onClose()
       }}
@@ -46,17 +66,17 @@ export function NewPersonForm({ today, onClose }: Props) {
     >
       {problem && <ProblemNotice problem={problem} />}
       <div className="flex flex-wrap items-start gap-4">
-        <Field label="Name" error={formState.errors.name?.message} className="grow">
-          {(tie) => <input {...register('name')} {...tie} autoFocus autoComplete="off" className={BOX} />}
+        <Field label="Name" error={errors.name} className="min-w-44 grow">
+          {(tie) => <input {...tie} value={fields.name} onChange={change('name')} autoFocus autoComplete="off" className={BOX} />}
         </Field>
-        <Field label="Date of birth, if known" error={formState.errors.born?.message}>
-          {(tie) => <input type="date" max={today} {...register('born')} {...tie} className={BOX} />}
+        <Field label="Date of birth, if known" error={errors.born} className="min-w-44">
+          {(tie) => <input {...tie} type="date" min="1900-01-01" max={today} value={fields.born} onChange={change('born')} className={BOX} />}
         </Field>
-        <Field label="Work or daily load" error={formState.errors.work?.message} className="grow">
-          {(tie) => <input {...register('work')} {...tie} autoComplete="off" className={BOX} />}
+        <Field label="Work or daily load" error={errors.work} className="min-w-44 grow">
+          {(tie) => <input {...tie} value={fields.work} onChange={change('work')} autoComplete="off" className={BOX} />}
         </Field>
         <div className="flex gap-3 pt-6">
-          <Button type="submit" disabled={formState.isSubmitting} look="main">
+          <Button look="main" type="submit" disabled={sending}>
             Start the story
           </Button>
           <Button onClick={onClose}>Close</Button>

@@ -51,6 +51,8 @@ export interface Ledger {
   readonly events: readonly ExamEvent[]
   /** Null while nothing was opened. */
   readonly exam: Exam | null
+  /** The new events are known not to be in it: a store has an index for that, and a log is long. */
+  readonly fresh?: true
 }
 
 /**
@@ -60,13 +62,13 @@ export interface Ledger {
  */
 export function admitTo(ledger: Ledger, more: readonly ExamEvent[], book: Rulebook): Admission {
   const events = [...ledger.events]
-  const ids = new Set(events.map((event) => event.id))
+  const from = ledger.fresh ? events.length : 0
+  const twice = (event: ExamEvent) => events.slice(from).some((e) => e.id === event.id)
   let exam = ledger.exam
   for (const [at, event] of more.entries()) {
-    const problem = exam ? objection(exam, { events, ids }, event, book) : beginning(event)
+    const problem = exam ? objection(exam, events, event, book, twice) : beginning(event)
     if (problem) return { ok: false, at, problem }
     events.push(event)
-    ids.add(event.id)
     exam = exam ? withEvent(exam, event, events) : examFrom(events)
   }
   return exam ? { ok: true, events, exam } : { ok: false, at: 0, problem: no('There is no examination here yet.', 'Open one first.') }
@@ -90,15 +92,9 @@ function beginning(event: ExamEvent): Problem | null {
   return no('This examination has not been opened.', 'Start it from Today, then record again.')
 }
 
-/** The log an event is to join. */
-interface Log {
-  readonly events: readonly ExamEvent[]
-  readonly ids: ReadonlySet<string>
-}
-
-function objection(exam: Exam, { events, ids }: Log, event: ExamEvent, book: Rulebook): Problem | null {
+function objection(exam: Exam, events: readonly ExamEvent[], event: ExamEvent, book: Rulebook, twice: (event: ExamEvent) => boolean): Problem | null {
   if (events.length >= MOST_EVENTS) return no(`This examination holds ${MOST_EVENTS} entries, which is all it can.`, 'Open a new examination for this person.')
-  if (ids.has(event.id)) {
+  if (twice(event)) {
     return no('This entry is already on the record.', 'Nothing to do: it was stored the first time.')
   }
   if (exam.signed && event.type !== 'addendum-written') {

@@ -53,11 +53,13 @@ function raised(exam: Exam, which: 'latest' | 'any'): boolean {
     const rest = symptom.now
     if (rest === null) return false
     const mine = exam.ratings.filter((r) => r.symptom === symptom.id)
-    const told = which === 'latest' ? mine.slice(-1) : mine
-    return told.some((r) => {
-      const before = exam.runs.flatMap((run) => run.answers).filter((a) => a.at <= r.at && a.answer.said === 'familiar' && a.answer.symptom === symptom.id)
-      const last = before.at(-1)
-      return last !== undefined && r.now - rest >= STILL_RAISED && r.at - last.at >= SETTLING_MS
+    // Few ratings are high; only for those is it worth looking when the symptom came on last.
+    const high = (which === 'latest' ? mine.slice(-1) : mine).filter((r) => r.now - rest >= STILL_RAISED)
+    if (high.length === 0) return false
+    const came = exam.runs.flatMap((run) => run.answers).filter((a) => a.answer.said === 'familiar' && a.answer.symptom === symptom.id)
+    return high.some((r) => {
+      const last = came.findLast((a) => a.at <= r.at)
+      return last !== undefined && r.at - last.at >= SETTLING_MS
     })
   })
 }

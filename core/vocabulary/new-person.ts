@@ -20,3 +20,15 @@ export const newPersonShape = (now: number) =>
     .noUnknown()
 
 export type NewPersonFields = yup.InferType<ReturnType<typeof newPersonShape>>
+
+/** What is wrong with each field, in the words a person reads beside it; nothing when they can be stored. */
+export function newPersonIssues(fields: unknown, now: number): Partial<Record<keyof NewPersonFields, string>> {
+  try {
+    newPersonShape(now).validateSync(fields, { abortEarly: false })
+    return {}
+  } catch (error) {
+    if (!yup.ValidationError.isError(error)) return { name: 'This could not be read.' }
+    const inner = error.inner.length > 0 ? error.inner : [error]
+    return Object.fromEntries(inner.map((e) => [e.path === 'born' || e.path === 'work' ? e.path : 'name', e.message]))
+  }
+}

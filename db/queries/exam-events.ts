@@ -1,10 +1,11 @@
-import { asc, eq, inArray } from 'drizzle-orm'
+import { asc, eq, sql } from 'drizzle-orm'
 import { admitHistory, admitTo } from '../../core/record/admit'
 import type { ExamEvent } from '../../core/record/event'
 import { RULEBOOK } from '../../core/safety/rulebook'
 import type { Problem } from '../../core/vocabulary/problem'
 import { canonical, CHAIN_START, link } from '../chain'
-import type { Db, Reads, Writes } from '../open'
+import type { Db, Reads } from '../open'
+import { preparedOnce } from '../prepared'
 import { examEvents, exams } from '../schema'
 import { recordOf, remember, type StoredRecord } from './ledger'
 import { noteHead } from './overviews'
@@ -87,14 +88,9 @@ export interface AppendWith {
 }
 
 /** The same inside a transaction that does more. Whoever runs it keeps the record with `remember` once it is committed. */
-export function appendWithin(
-  db: Db,
-  tx: Writes & Reads,
-  examId: string,
-  sent: readonly ExamEvent[],
-  { known, asHistory = false }: AppendWith = {},
-): AppendedWithin {
-  const booked = tx.select({ personId: exams.personId }).from(exams).where(eq(exams.id, examId)).get()
+export function appendWithin(db: Db, tx: Reads, examId: string, sent: readonly ExamEvent[], { known, asHistory = false }: AppendWith = {}): AppendedWithin {
+  const { person, place, insert } = queries(db)
+  const booked = person.get({ examId })
   if (!booked) return { ok: false, reason: 'no-exam', problem: noExam() }
   const record = known ?? recordOf(db, examId, tx)
   const fault = record.faults[0]
@@ -102,12 +98,14 @@ export function appendWithin(
   // The opening equals the address: an examination is never written under another one's name.
   const stray = sent.find((event) => event.type === 'exam-opened' && (event.examId !== examId || event.personId !== booked.personId))
   if (stray) return { ok: false, reason: 'refused', id: stray.id, problem: otherExam() }
-  const mine = new Map(record.events.map((event) => [event.id, event]))
-  const clash = sent.find((event) => isTaken(event, mine)) ?? takenElsewhere(tx, examId, sent)
-  if (clash) return { ok: false, reason: 'refused', id: clash.id, problem: numberTaken() }
-  const fresh = sent.filter((event) => !mine.has(event.id))
+  const fresh: ExamEvent[] = []
+  for (const event of sent) {
+    const there = place.get({ id: event.id })
+    if (!there) fresh.push(event)
+    else if (there.examId !== examId || isAnother(event, record)) return { ok: false, reason: 'refused', id: event.id, problem: numberTaken() }
+  }
   if (fresh.length === 0) return { ok: true, record }
-  const admission = asHistory ? admitHistory(record, fresh) : admitTo(record, fresh, RULEBOOK)
+  const admission = asHistory ? admitHistory(record, fresh) : admitTo({ events: record.events, exam: record.exam, fresh: true }, fresh, RULEBOOK)
   if (!admission.ok) {
     const refused = fresh[admission.at]
     return { ok: false, reason: 'refused', ...(refused && { id: refused.id }), problem: admission.problem }
@@ -119,32 +117,44 @@ export function appendWithin(
     const previousHash = hash
     hash = link(previousHash, text)
     seq++
-    tx.insert(examEvents).values({ examId, seq, id: event.id, event: text, previousHash, hash }).run()
+    insert.run({ examId, seq, id: event.id, event: text, previousHash, hash })
   }
-  noteHead(tx, examId, admission.exam, seq)
+  noteHead(db, examId, admission.exam, seq)
   return { ok: true, record: { events: admission.events, exam: admission.exam, seq, hash, faults: [] } }
 }
 
-/** Does this event's id already stand for something else in this exam? Who recorded it is the server's word, so it is not compared. */
-function isTaken(event: ExamEvent, mine: ReadonlyMap<string, ExamEvent>): boolean {
-  const stored = mine.get(event.id)
-  return stored !== undefined && canonical(stored) !== canonical({ ...event, by: stored.by })
+/** Does the stored event of this id say something else? Who recorded it is the server's word, so it is not compared. */
+function isAnother(event: ExamEvent, record: StoredRecord): boolean {
+  const stored = record.events.findLast((one) => one.id === event.id)
+  return stored === undefined || canonical(stored) !== canonical({ ...event, by: stored.by })
 }
 
-function takenElsewhere(tx: Reads, examId: string, sent: readonly ExamEvent[]): ExamEvent | undefined {
-  const rows = tx
-    .select({ id: examEvents.id, examId: examEvents.examId })
-    .from(examEvents)
-    .where(
-      inArray(
-        examEvents.id,
-        sent.map((event) => event.id),
-      ),
-    )
-    .all()
-  const elsewhere = new Set(rows.filter((row) => row.examId !== examId).map((row) => row.id))
-  return sent.find((event) => elsewhere.has(event.id))
-}
+const queries = preparedOnce((db) => {
+  const { placeholder } = sql
+  return {
+    person: db
+      .select({ personId: exams.personId })
+      .from(exams)
+      .where(eq(exams.id, placeholder('examId')))
+      .prepare(),
+    place: db
+      .select({ examId: examEvents.examId })
+      .from(examEvents)
+      .where(eq(examEvents.id, placeholder('id')))
+      .prepare(),
+    insert: db
+      .insert(examEvents)
+      .values({
+        examId: placeholder('examId'),
+        seq: placeholder('seq'),
+        id: placeholder('id'),
+        event: placeholder('event'),
+        previousHash: placeholder('previousHash'),
+        hash: placeholder('hash'),
+      })
+      .prepare(),
+  }
+})
 
 const KEPT = 'Everything recorded before it is kept; this was not written.'
 

@@ -1,9 +1,10 @@
-import { and, asc, desc, eq, gt } from 'drizzle-orm'
+import { and, asc, desc, eq, gt, sql } from 'drizzle-orm'
 import type { Ledger } from '../../core/record/admit'
 import type { ExamEvent } from '../../core/record/event'
 import { parseEvent } from '../../core/record/event-schema'
 import { type Exam, examFrom, withEvent } from '../../core/record/exam'
 import type { Db, Reads } from '../open'
+import { preparedOnce } from '../prepared'
 import { examEvents } from '../schema'
 
 /** A stored row that cannot be read: written by a newer program, or changed by other hands. */
@@ -36,6 +37,16 @@ function remembered(db: Pick<Db, '$client'>): Map<string, StoredRecord> {
   return known
 }
 
+const lastRow = preparedOnce((db) =>
+  db
+    .select({ seq: examEvents.seq, hash: examEvents.hash })
+    .from(examEvents)
+    .where(eq(examEvents.examId, sql.placeholder('examId')))
+    .orderBy(desc(examEvents.seq))
+    .limit(1)
+    .prepare(),
+)
+
 /**
  * The record of one examination, empty when there is none.
  *
@@ -46,13 +57,7 @@ function remembered(db: Pick<Db, '$client'>): Map<string, StoredRecord> {
 export function recordOf(db: Db, examId: string, tx: Reads = db): StoredRecord {
   const known = remembered(db)
   const before = known.get(examId) ?? NOTHING
-  const head = tx
-    .select({ seq: examEvents.seq, hash: examEvents.hash })
-    .from(examEvents)
-    .where(eq(examEvents.examId, examId))
-    .orderBy(desc(examEvents.seq))
-    .limit(1)
-    .get()
+  const head = lastRow(db).get({ examId })
   if (!head) return NOTHING
   const record = head.seq === before.seq && head.hash === before.hash ? before : readOn(tx, examId, isStillThere(tx, examId, before) ? before : NOTHING)
   remember(db, examId, record)

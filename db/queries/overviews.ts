@@ -1,10 +1,11 @@
-import { and, asc, desc, eq, gte, inArray, lt, or, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gte, lt, or, sql } from 'drizzle-orm'
 import { assess } from '../../core/assess'
 import type { Clinic } from '../../core/evidence/knowledge'
 import { conclusionOf } from '../../core/note/conclusion'
 import { progressOf } from '../../core/planner/progress'
 import type { Exam } from '../../core/record/exam'
 import type { Db, Reads, Writes } from '../open'
+import { preparedOnce } from '../prepared'
 import { exams, overviews, people } from '../schema'
 import { projectFindings } from './findings'
 import { recordOf } from './ledger'
@@ -46,17 +47,38 @@ const COLUMNS = {
 }
 
 /** What an append changes at once: how much is stored, the complaint, the symptoms. Part of the append's own transaction. */
-export function noteHead(tx: Writes, examId: string, exam: Exam, head: number): void {
-  const told = {
+export function noteHead(db: Db, examId: string, exam: Exam, head: number): void {
+  heads(db).run({
+    examId,
     head,
     age: exam.ageYears,
     complaint: exam.symptoms[0]?.words ?? '',
-    symptoms: JSON.stringify(exam.symptoms.map(({ id, words, places }) => ({ id, words, place: places[0] ?? null }))),
-  }
-  tx.insert(overviews)
-    .values({ examId, covers: 0, state: 'not-begun', standing: 'not begun', goOn: 'story', conclusion: '', ...told })
-    .onConflictDoUpdate({ target: overviews.examId, set: told })
-    .run()
+    symptoms: symptomsAsText(exam),
+  })
+}
+
+const heads = preparedOnce((db) => {
+  const { placeholder } = sql
+  const told = { head: placeholder('head'), age: placeholder('age'), complaint: placeholder('complaint'), symptoms: placeholder('symptoms') }
+  return db
+    .insert(overviews)
+    .values({ examId: placeholder('examId'), covers: 0, state: 'not-begun', standing: 'not begun', goOn: 'story', conclusion: '', ...told })
+    .onConflictDoUpdate({
+      target: overviews.examId,
+      set: { head: sql`excluded.head`, age: sql`excluded.age`, complaint: sql`excluded.complaint`, symptoms: sql`excluded.symptoms` },
+    })
+    .prepare()
+})
+
+/** Told anew only when a symptom was: most events tell nothing of them. */
+const TEXTS = new WeakMap<Exam['symptoms'], string>()
+
+function symptomsAsText({ symptoms }: Pick<Exam, 'symptoms'>): string {
+  const known = TEXTS.get(symptoms)
+  if (known !== undefined) return known
+  const text = JSON.stringify(symptoms.map(({ id, words, places }) => ({ id, words, place: places[0] ?? null })))
+  TEXTS.set(symptoms, text)
+  return text
 }
 
 /**
@@ -115,12 +137,42 @@ function rows(db: Reads) {
   return db.select(COLUMNS).from(exams).innerJoin(people, eq(people.id, exams.personId)).innerJoin(overviews, eq(overviews.examId, exams.id))
 }
 
+/** The queries of the lists. */
+function prepare(db: Db) {
+  const { placeholder } = sql
+  const from = placeholder('from')
+  const to = placeholder('to')
+  const limit = placeholder('limit')
+  const otherDays = or(lt(exams.at, from), gte(exams.at, to))
+  const older = or(lt(exams.at, placeholder('at')), and(eq(exams.at, placeholder('at')), lt(exams.id, placeholder('examId'))))
+  const newestFirst = [desc(exams.at), desc(exams.id)]
+  return {
+    day: rows(db)
+      .where(and(gte(exams.at, from), lt(exams.at, to)))
+      .orderBy(asc(exams.at), asc(exams.id))
+      .prepare(),
+    others: rows(db)
+      .where(otherDays)
+      .orderBy(...newestFirst)
+      .limit(limit)
+      .prepare(),
+    older: rows(db)
+      .where(and(otherDays, older))
+      .orderBy(...newestFirst)
+      .limit(limit)
+      .prepare(),
+    found: rows(db)
+      .where(sql`${overviews.n} IN (SELECT rowid FROM search WHERE search MATCH ${placeholder('words')} ORDER BY rowid DESC LIMIT ${limit})`)
+      .orderBy(...newestFirst)
+      .prepare(),
+  }
+}
+
+const queries = preparedOnce(prepare)
+
 /** The examinations of one day, by the clock. */
-export function overviewsOfDay(db: Reads, from: number, to: number): readonly Overview[] {
-  return rows(db)
-    .where(and(gte(exams.at, from), lt(exams.at, to)))
-    .orderBy(asc(exams.at), asc(exams.id))
-    .all()
+export function overviewsOfDay(db: Db, from: number, to: number): readonly Overview[] {
+  return queries(db).day.all({ from, to })
 }
 
 /** Where a page of a list ended. */
@@ -135,26 +187,14 @@ export interface After {
  * @param day - the day that is left out, from and to in milliseconds since 1970
  * @param after - the last row of the page before
  */
-export function overviewsOfOtherDays(db: Reads, day: { readonly from: number; readonly to: number }, limit: number, after?: After): readonly Overview[] {
-  const older = after && or(lt(exams.at, after.at), and(eq(exams.at, after.at), lt(exams.id, after.examId)))
-  return rows(db)
-    .where(and(or(lt(exams.at, day.from), gte(exams.at, day.to)), older))
-    .orderBy(desc(exams.at), desc(exams.id))
-    .limit(limit)
-    .all()
+export function overviewsOfOtherDays(db: Db, day: { readonly from: number; readonly to: number }, limit: number, after?: After): readonly Overview[] {
+  const { from, to } = day
+  return after ? queries(db).older.all({ from, to, limit, at: after.at, examId: after.examId }) : queries(db).others.all({ from, to, limit })
 }
 
 /** The newest examinations in which every word begins one of name, number, complaint or conclusion; none for a text without a word. */
-export function overviewsFound(db: Reads, text: string, limit: number): readonly Overview[] {
+export function overviewsFound(db: Db, text: string, limit: number): readonly Overview[] {
   const words = text.normalize('NFKC').match(/[\p{L}\p{N}]+/gu) ?? []
   if (words.length === 0) return []
-  const wanted = words.map((word) => `"${word}"*`).join(' ')
-  const found = db
-    .select({ n: overviews.n })
-    .from(overviews)
-    .where(sql`${overviews.n} IN (SELECT rowid FROM search WHERE search MATCH ${wanted} ORDER BY rowid DESC LIMIT ${limit})`)
-    .all()
-    .map((row) => row.n)
-  if (found.length === 0) return []
-  return rows(db).where(inArray(overviews.n, found)).orderBy(desc(exams.at), desc(exams.id)).all()
+  return queries(db).found.all({ words: words.map((word) => `"${word}"*`).join(' '), limit })
 }

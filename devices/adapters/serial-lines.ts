@@ -26,7 +26,7 @@ export const serialLines: DeviceAdapter = {
   channels: ['angle', 'force', 'pressure', 'button', 'pulse'],
   available: () => typeof navigator !== 'undefined' && (navigator as WithSerial).serial !== undefined,
   open: async (tell) => {
-    const { serial } = navigator as WithSerial
+    const serial = typeof navigator === 'undefined' ? undefined : (navigator as WithSerial).serial
     if (!serial) throw new Error('This browser cannot reach devices on a serial line.')
     const port = await serial.requestPort()
     await port.open({ baudRate: BAUD })

@@ -11,7 +11,7 @@ const loading = () => <Opening words="Opening the examination" />
 export const ExamRecord = dynamic(() => import('./exam-record').then((m) => m.ExamRecord), { ssr: false, loading })
 
 /** The screen in hand is drawn by then, in milliseconds. */
-const LATER_MS = 1500
+const LATER_MS = 250
 
 const SCREENS = {
   story: dynamic(() => import('./story/story-screen').then((m) => m.StoryScreen), { ssr: false, loading }),

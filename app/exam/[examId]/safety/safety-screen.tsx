@@ -6,6 +6,7 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import { closedGates, unasked } from '@/core/safety/safety'
 import { askedItems, SCREEN } from '@/core/story/screen'
 import { counted } from '@/core/vocabulary/sentence'
+import { isBounce } from '@/ui/exam/bounce'
 import { GatePanel } from '@/ui/exam/gate-panel'
 import { useExam } from '@/ui/exam/store'
 import { Key } from '@/ui/key'
@@ -41,7 +42,8 @@ export function SafetyScreen() {
     }
   }
   const enabled = !exam.signed
-  const keys = { enabled, preventDefault: true }
+  // A key that is held or bounces answers one question, never the next ones.
+  const keys = { enabled, preventDefault: true, ignoreEventWhen: isBounce }
   useHotkeys('y', () => answer(at, 'yes'), keys)
   useHotkeys('n', () => answer(at, 'no'), keys)
   useHotkeys('r', restNo, keys)
