@@ -11,7 +11,7 @@ beforeEach(() => {
   sent.length = 0
   arrives = true
   vi.stubGlobal('fetch', (url: string, init: RequestInit) => {
-    sent.push({ url, frames: String(init.body).split('\n').map(parseFrame) })
+    sent.push({ url, frames: (init.body as string).split('\n').map(parseFrame) })
     return Promise.resolve(new Response(null, { status: arrives ? 202 : 404 }))
   })
 })

@@ -50,7 +50,7 @@ export function fillBigClinic(db: Db, exams: number, now: number, from = 0): voi
     const exam = raw.prepare('INSERT INTO exams (id, person_id, at) VALUES (?, ?, ?)')
     const event = raw.prepare('INSERT INTO exam_events (exam_id, seq, id, event, previous_hash, hash) VALUES (?, ?, ?, ?, ?, ?)')
     const overview = raw.prepare(
-      "INSERT INTO overviews (exam_id, head, covers, age, complaint, symptoms, state, standing, go_on, conclusion) VALUES (?, ?, ?, 43, ?, '[]', 'testing', '6 of 12 tests', 'bench', ?)",
+      "INSERT INTO overviews (exam_id, head, covers, age, complaint, symptoms, state, progress, go_on, conclusion) VALUES (?, ?, ?, 43, ?, '[]', 'testing', '6 of 12 tests', 'bench', ?)",
     )
     const search = raw.prepare('INSERT INTO search (rowid, words) VALUES (?, ?)')
     for (let i = start; i < end; i++) {

@@ -11,7 +11,7 @@ const RUNS = 200
 const PAGE = 41
 
 const COLUMNS =
-  'e.id, e.at, p.id, p.number, p.name, p.work, o.age, o.complaint, o.state, o.standing, o.go_on, o.conclusion, o.head, o.covers FROM exams e JOIN people p ON p.id = e.person_id JOIN overviews o ON o.exam_id = e.id'
+  'e.id, e.at, p.id, p.number, p.name, p.work, o.age, o.complaint, o.state, o.progress, o.go_on, o.conclusion, o.head, o.covers FROM exams e JOIN people p ON p.id = e.person_id JOIN overviews o ON o.exam_id = e.id'
 
 /**
  * Today and search against the same query in plain SQL, in a small clinic and in the same clinic grown.

@@ -180,7 +180,7 @@ function sourceVerdict(source: SourceId, side: Side, found: Found, allRules: rea
 /** A pattern that is met points; it never has a figure. */
 function patternPointers(rules: readonly RuleVerdict[]): readonly Pointer[] {
   return rules.flatMap(({ cluster, state }) =>
-    cluster.standing === 'pattern' && state === 'met'
+    cluster.basis === 'pattern' && state === 'met'
       ? [
           {
             test: 'pattern',

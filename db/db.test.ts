@@ -126,7 +126,7 @@ describe('lists', () => {
       const opened = openExam(db, {
         person: { id: personId, name: `Wenna Ård ${i}`, born: null, work: '' },
         exam: { id: examId, at },
-        events: own as never,
+        events: own,
         addedAt: at,
       })
       if (!opened.ok) throw new Error(opened.problem.what)
@@ -147,7 +147,7 @@ describe('lists', () => {
       expect(overviewsOfDay(db, exam.openedAt, exam.openedAt + 1)).toMatchObject([
         {
           examId,
-          standing: words,
+          progress: words,
           goOn,
           state: at,
           complaint: exam.symptoms[0]?.words ?? '',
@@ -200,7 +200,7 @@ describe('lists', () => {
     expect(refused).toMatchObject({ ok: false, problem: { what: expect.stringMatching('Entry 4') as string } })
     db.run(sql`UPDATE overviews SET head = 6`)
     catchUp(db, examId, SHIPPED)
-    expect(overviewsOfDay(db, 0, 9e15)).toMatchObject([{ standing: '3 entries cannot be read', state: 'unreadable' }])
+    expect(overviewsOfDay(db, 0, 9e15)).toMatchObject([{ progress: '3 entries cannot be read', state: 'unreadable' }])
   })
 
   it('an opening under another address is refused, and touches neither examination', () => {
@@ -212,7 +212,7 @@ describe('lists', () => {
     const other = openExam(db, {
       person: { id: composedId(5, 'p', 5), name: 'Other', born: null, work: '' },
       exam: { id: composedId(5, 'e', 5), at: 5 },
-      events: events.map((e, i) => ({ ...e, id: composedId(5, 'x', i) })) as never,
+      events: events.map((e, i) => ({ ...e, id: composedId(5, 'x', i) })),
       addedAt: 5,
     })
     expect(other).toMatchObject({ ok: false })

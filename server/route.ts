@@ -167,5 +167,5 @@ async function readBody(request: Request, { as, largest = LARGEST }: Reads): Pro
 
 class Unshowable extends Error {}
 
-// eslint-disable-next-line no-control-regex -- these are the characters that break screens and files; line breaks and tabs do not
+// The characters that break screens and files; line breaks and tabs do not.
 const CONTROLS = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/

@@ -21,7 +21,7 @@ export interface DayRow {
   readonly complaint: string
   /** What stands out, in a few words; empty while nothing does. */
   readonly conclusion: string
-  readonly standing: string
+  readonly progress: string
   readonly finished: boolean
   readonly goOn: 'story' | 'safety' | 'bench' | 'note'
   readonly halted: boolean
@@ -141,7 +141,7 @@ function Sheet({ rows, heading, empty, at, offset }: SheetProps) {
               <span
                 className={`col-start-3 row-start-1 flex items-center gap-3 text-right md:col-start-auto md:row-start-auto ${row.halted ? 'font-semibold text-halt' : row.finished ? 'text-ash' : 'font-semibold'}`}
               >
-                {row.standing}
+                {row.progress}
                 <ArrowRight size={18} aria-hidden="true" />
               </span>
             </Link>

@@ -56,7 +56,7 @@ function rowOf(row: Overview, isToday: boolean): DayRow {
     about: [row.age, row.work].filter(Boolean).join(', '),
     complaint: row.complaint,
     conclusion: row.conclusion,
-    standing: row.standing,
+    progress: row.progress,
     finished: row.state === 'signed',
     halted: row.state === 'halted' || row.state === 'unreadable',
     goOn: row.goOn === 'safety' || row.goOn === 'bench' || row.goOn === 'note' ? row.goOn : 'story',

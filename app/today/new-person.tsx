@@ -1,7 +1,7 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { type FormEvent, useState } from 'react'
+import { type SubmitEvent, useState } from 'react'
 import { v7 } from 'uuid'
 import type { NewPersonFields } from '@/core/vocabulary/new-person'
 import type { Problem } from '@/core/vocabulary/problem'
@@ -50,7 +50,7 @@ export function NewPersonForm({ today, onClose }: Props) {
       setSending(false)
     }
   }
-  const submit = (e: FormEvent) => {
+  const submit = (e: SubmitEvent) => {
     e.preventDefault()
     if (!sending) void start()
   }

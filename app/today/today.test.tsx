@@ -15,7 +15,7 @@ const row = (n: number, more: Partial<DayRow> = {}): DayRow => ({
   about: '43, bell-founder',
   complaint: n === 1 ? 'shoots into the calf' : '',
   conclusion: '',
-  standing: 'story told',
+  progress: 'story told',
   finished: false,
   halted: false,
   goOn: 'bench',

@@ -45,7 +45,7 @@ export interface Agreement {
 
 /** The planned rules that the full battery decides, and what the shorter way made of them. */
 export function agreement(full: Assessment, short: Assessment): Agreement {
-  const mine = full.rules.filter((r) => r.side === SORE && r.cluster.standing === 'published' && plans(r.cluster, full.exam) && r.state !== 'open')
+  const mine = full.rules.filter((r) => r.side === SORE && r.cluster.basis === 'published' && plans(r.cluster, full.exam) && r.state !== 'open')
   const states = mine.map((r) => ({ full: r.state, short: short.rules.find((s) => s.cluster === r.cluster && s.side === SORE)?.state ?? 'open' }))
   return {
     decided: mine.length,

@@ -7,8 +7,8 @@ export const PHASES = [
   'ligament', // before anything loads the upper neck
   'neurological', // strength, reflexes and feeling of the arm, before load
   'movement', // what the patient can do alone
-  'nerve', // nerves on stretch; the leg’s strength, reflexes and feeling among them
   'relief', // what takes the symptom off
+  'nerve', // nerves on stretch; the leg’s strength, reflexes and feeling among them
   'outlet',
   'control', // muscles that hold
   'palpation',

@@ -25,11 +25,11 @@ const note = (record: Composed) => plainText(noteOf(assess(record.exam), 'A pers
 const neck = () => sorePelvis().symptom('S1', { places: ['right-neck-back', 'right-forearm-back'], qualities: ['aching'], now: 3 })
 
 describe('schools', () => {
-  it('name only tests and ways that exist', () => {
+  it('name only tests and variants that exist', () => {
     for (const question of SCHOOLS) {
       expect(question.schools.length, question.id).toBeGreaterThan(1)
       for (const school of question.schools) {
-        for (const [id, variant] of Object.entries(school.ways))
+        for (const [id, variant] of Object.entries(school.variants))
           expect(
             testById(id)?.variants.map((v) => v.id),
             `${school.id} ${id}`,

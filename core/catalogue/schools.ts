@@ -6,7 +6,7 @@ export interface School {
   readonly id: string
   readonly name: string
   /** The way a test is done in this school, by test. A test that was begun keeps its way. */
-  readonly ways: Readonly<Partial<Record<TestId, string>>>
+  readonly variants: Readonly<Partial<Record<TestId, string>>>
   /** Tests this school leaves out of the plan; they stay on call by name. */
   readonly leavesOut: readonly TestId[]
   /** Tests this school plans although the complaint alone would not. */
@@ -25,7 +25,7 @@ export interface SchoolQuestion {
 const school = (id: string, name: string, more: Partial<Omit<School, 'id' | 'name'>> = {}): School => ({
   id,
   name,
-  ways: {},
+  variants: {},
   leavesOut: [],
   adds: [],
   ...more,
@@ -34,7 +34,7 @@ const school = (id: string, name: string, more: Partial<Omit<School, 'id' | 'nam
 const PELVIC: readonly TestId[] = ['sij-distraction', 'sij-compression', 'thigh-thrust', 'gaenslen', 'sacral-thrust', 'faber']
 const ARM: readonly TestId[] = ['ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3']
 const LIGAMENTS: readonly TestId[] = ['upper-neck-shear', 'alar-ligament', 'transverse-ligament']
-const each = (tests: readonly TestId[], way: string): School['ways'] => Object.fromEntries(tests.map((test) => [test, way]))
+const each = (tests: readonly TestId[], way: string): School['variants'] => Object.fromEntries(tests.map((test) => [test, way]))
 
 /**
  * Every question with its schools.
@@ -60,7 +60,7 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     changes: 'The stages, the gauge and the seconds of the six pelvic tests.',
     schools: [
       school('build', 'Build up over about 5 s to 25–30 kg (15 kg for Gaenslen and FABER)'),
-      school('graded', 'Graded: light, held up to 30 s, then quick presses; the first own pain ends it', { ways: each(PELVIC, 'graded') }),
+      school('graded', 'Graded: light, held up to 30 s, then quick presses; the first own pain ends it', { variants: each(PELVIC, 'graded') }),
     ],
   },
   {
@@ -69,7 +69,7 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     changes: 'When a slump is read as reproduced.',
     schools: [
       school('eased', 'The own symptom that eases when one part is let go'),
-      school('any-symptom', 'Any tingling, numbness, burning or shooting; cannot part nerve from muscle', { ways: { slump: 'any-symptom' } }),
+      school('any-symptom', 'Any tingling, numbness, burning or shooting; cannot part nerve from muscle', { variants: { slump: 'any-symptom' } }),
     ],
   },
   {
@@ -78,9 +78,9 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     changes: 'The order of its stages. Any order is valid if it is repeated the same way.',
     schools: [
       school('trunk-neck-knee-ankle', 'Trunk, neck, knee, ankle'),
-      school('neck-first', 'Neck before trunk', { ways: { slump: 'neck-first' } }),
-      school('ankle-first', 'Ankle before knee', { ways: { slump: 'ankle-first' } }),
-      school('released-at-ankle', 'Let go at the ankle', { ways: { slump: 'released-at-ankle' } }),
+      school('neck-first', 'Neck before trunk', { variants: { slump: 'neck-first' } }),
+      school('ankle-first', 'Ankle before knee', { variants: { slump: 'ankle-first' } }),
+      school('released-at-ankle', 'Let go at the ankle', { variants: { slump: 'released-at-ankle' } }),
     ],
   },
   {
@@ -98,7 +98,7 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     changes: 'The order of the stages of the four arm nerve tests.',
     schools: [
       school('arm-first', 'Arm first, the neck bent away last'),
-      school('neck-first', 'The neck placed first, then let go to the middle', { ways: each(ARM, 'neck-first') }),
+      school('neck-first', 'The neck placed first, then let go to the middle', { variants: each(ARM, 'neck-first') }),
     ],
   },
   {
@@ -107,7 +107,7 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     changes: 'The order of the stages of arm nerve test 1.',
     schools: [
       school('elbow-before-wrist', 'Turn out, straighten the elbow, then wrist and fingers'),
-      school('elbow-last', 'Turn the palm, wrist and fingers, turn out, the elbow last', { ways: { 'ulnt-1': 'arm-first-elbow-last' } }),
+      school('elbow-last', 'Turn the palm, wrist and fingers, turn out, the elbow last', { variants: { 'ulnt-1': 'arm-first-elbow-last' } }),
     ],
   },
   {
@@ -116,8 +116,8 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     changes: 'The way of the leg raise, and whether it may be compared with earlier ones.',
     schools: [
       school('neutral', 'Hip neutral, the ankle moved at onset'),
-      school('inward-bias', 'Hip drawn in and turned in, to bias the nerve', { ways: { 'leg-raise': 'inward-bias' } }),
-      school('ankle-preset', 'Ankle bent up before the raise', { ways: { 'leg-raise': 'ankle-preset' } }),
+      school('inward-bias', 'Hip drawn in and turned in, to bias the nerve', { variants: { 'leg-raise': 'inward-bias' } }),
+      school('ankle-preset', 'Ankle bent up before the raise', { variants: { 'leg-raise': 'ankle-preset' } }),
     ],
   },
   {
@@ -126,7 +126,7 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     changes: 'The stages and the reading of the alar test.',
     schools: [
       school('three-positions', 'Only when lax in neutral, slight flexion and slight extension'),
-      school('nodded', 'In one nodded position, with side-bend and rotation', { ways: { 'alar-ligament': 'nodded' } }),
+      school('nodded', 'In one nodded position, with side-bend and rotation', { variants: { 'alar-ligament': 'nodded' } }),
     ],
   },
   {
@@ -145,7 +145,7 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     changes: 'The way of the lumbar quadrant, and which loading test is planned.',
     schools: [
       school('active-reach', 'Reaching down the back of the leg'),
-      school('overpressure', 'Arms crossed, guided, with overpressure', { ways: { 'lumbar-quadrant': 'overpressure' } }),
+      school('overpressure', 'Arms crossed, guided, with overpressure', { variants: { 'lumbar-quadrant': 'overpressure' } }),
       school('prone-lift', 'Leg lifted face down under a lumbar contact', { adds: ['prone-lift-lumbar'], leavesOut: ['lumbar-quadrant'] }),
     ],
   },
@@ -175,7 +175,7 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     schools: [
       school('symptom', 'The own symptom'),
       school('pulse', 'A changed pulse counts too; it is common in healthy people', {
-        ways: { 'arm-pulse-inspiration': 'pulse-alone', 'elevated-arm-stress': 'pulse-difference' },
+        variants: { 'arm-pulse-inspiration': 'pulse-alone', 'elevated-arm-stress': 'pulse-difference' },
       }),
     ],
   },
@@ -202,8 +202,8 @@ export function schoolsOf(exam: Pick<Exam, 'schools'>): readonly School[] {
 }
 
 /** The way this test is done next by the schools chosen; its first one where none says otherwise. */
-export function schoolWay(exam: Pick<Exam, 'schools'>, test: Pick<ExamTest, 'id' | 'variants'>): string {
-  const asked = schoolsOf(exam).flatMap((s) => s.ways[test.id] ?? [])
+export function schoolVariant(exam: Pick<Exam, 'schools'>, test: Pick<ExamTest, 'id' | 'variants'>): string {
+  const asked = schoolsOf(exam).flatMap((s) => s.variants[test.id] ?? [])
   return asked.find((way) => test.variants.some((v) => v.id === way)) ?? test.variants[0]?.id ?? ''
 }
 

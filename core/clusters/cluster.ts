@@ -7,7 +7,7 @@ import type { Item } from './item'
 import type * as roll from './roll'
 
 /**
- * What kind of rule this is.
+ * What a rule rests on.
  *
  * - `published`: a rule of a study, with figures in the register;
  * - `model`: a grading of findings whose figures are combined by the shared-cause model, not a published rule;
@@ -15,7 +15,7 @@ import type * as roll from './roll'
  * - `prognosis`: says who is likely to respond to a treatment, not where the pain comes from;
  * - `own`: written by this clinic.
  */
-export type Standing = 'published' | 'model' | 'pattern' | 'prognosis' | 'own'
+export type Basis = 'published' | 'model' | 'pattern' | 'prognosis' | 'own'
 
 /** One step of a graded rule. */
 export interface Grade {
@@ -37,7 +37,7 @@ export interface Cluster {
   /** Comes after this one among the rules of its source. */
   readonly after?: RuleId
   readonly holds: AtLeast<Item> | Weighted<Item>
-  readonly standing: Standing
+  readonly basis: Basis
   /** Met means nothing came on: it uses the negative ratio, and says nothing when it is out of reach. */
   readonly rulesOut?: true
   /** The register's name for this rule's figures, where it is another than its id. */
@@ -57,11 +57,11 @@ export interface Cluster {
 }
 
 /** Declare a cluster; its figures stand in the evidence register under its id. A rule of a study unless it says otherwise. */
-export function defineCluster(cluster: Omit<Cluster, 'standing'> & Partial<Pick<Cluster, 'standing'>>): Cluster {
-  return { standing: 'published', ...cluster }
+export function defineCluster(cluster: Omit<Cluster, 'basis'> & Partial<Pick<Cluster, 'basis'>>): Cluster {
+  return { basis: 'published', ...cluster }
 }
 
 /** May a decided state of this rule move a figure, where the register has a ratio for it? */
 export function mayMove(cluster: Cluster): boolean {
-  return cluster.standing === 'published' || cluster.standing === 'own'
+  return cluster.basis === 'published' || cluster.basis === 'own'
 }

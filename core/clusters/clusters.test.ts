@@ -26,8 +26,8 @@ describe('every rule', () => {
     for (const cluster of CLUSTERS) {
       const rows = rowsOf(cluster.figure ?? cluster.id)
       // The pair of quiet neck tests has no printed figure: its note says so, and the model speaks.
-      if (cluster.standing === 'published') expect(rows.length > 0, cluster.id).toBe(cluster.id !== 'neck-facet-clear')
-      if (cluster.standing === 'pattern') expect(rows, cluster.id).toEqual([])
+      if (cluster.basis === 'published') expect(rows.length > 0, cluster.id).toBe(cluster.id !== 'neck-facet-clear')
+      if (cluster.basis === 'pattern') expect(rows, cluster.id).toEqual([])
     }
   })
 
@@ -205,7 +205,7 @@ describe('back and leg rules', () => {
 
   it('a prognostic rule is met, and moves no source', () => {
     const short: ShortCase = { age: 30, pos: ['prone-instability'], conditions: { 'average-leg-raise': true } }
-    expect(rule(short, 'stabilise-four')).toMatchObject({ state: 'met', cluster: { standing: 'prognosis' } })
+    expect(rule(short, 'stabilise-four')).toMatchObject({ state: 'met', cluster: { basis: 'prognosis' } })
     expect(source(short, 'instability-lumbar')?.weighed?.rule).toBeNull()
   })
 
@@ -219,7 +219,7 @@ describe('back and leg rules', () => {
   })
 
   it('no figure that moves a rule is of low confidence', () => {
-    for (const cluster of CLUSTERS.filter((c) => c.standing === 'published')) {
+    for (const cluster of CLUSTERS.filter((c) => c.basis === 'published')) {
       for (const row of REGISTER.filter((r) => r.of === cluster.id && r.confidence === 'low')) expect(row.use.use, row.id).not.toBe('preferred')
     }
   })

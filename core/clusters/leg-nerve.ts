@@ -17,7 +17,7 @@ export const legNerve = defineCluster({
   id: 'leg-nerve',
   name: 'Leg nerve',
   source: 'root-lumbar-low',
-  standing: 'model',
+  basis: 'model',
   holds: all([pattern, tension]),
   grades: [
     { name: 'tension sign only', holds: all([pattern, tension]) },

@@ -8,7 +8,7 @@ export const loosePelvis = defineCluster({
   name: 'Loose pelvis',
   source: 'sij-ligament',
   after: 'pelvic-ligament-score',
-  standing: 'pattern',
+  basis: 'pattern',
   holds: all([
     positive('active-leg-raise'),
     atLeast(3, [positive('sij-distraction'), positive('sij-compression'), positive('thigh-thrust'), positive('gaenslen'), positive('faber')]),

@@ -7,7 +7,7 @@ export const outlet = defineCluster({
   id: 'outlet',
   name: 'Outlet two',
   source: 'outlet',
-  standing: 'model',
+  basis: 'model',
   holds: all([positive('arm-pulse-inspiration'), positive('elevated-arm-stress')]),
   note: 'Two of two raises it; one alone is weak, as many healthy people have one. The pair has no printed figure; the model gives one.',
 })

@@ -27,7 +27,7 @@ export interface OwnRuleFigure {
 }
 
 /** The rules of a clinic as they stand: the latest version of each that was not withdrawn. */
-export function standingRules(rules: readonly OwnRule[]): readonly OwnRule[] {
+export function currentRules(rules: readonly OwnRule[]): readonly OwnRule[] {
   return [...new Map(rules.map((rule) => [rule.id, rule])).values()].filter((rule) => !rule.withdrawn)
 }
 
@@ -38,7 +38,7 @@ export function ownCluster(rule: OwnRule): Cluster {
     name: rule.name,
     source: rule.source,
     holds: rule.holds,
-    standing: 'own',
+    basis: 'own',
     ...(rule.figure?.lrNegative === null || rule.figure === null ? { failingSaysNothing: true as const } : {}),
     badge: `This clinic’s own rule, by ${rule.by}`,
     note: rule.note || 'Written by this clinic.',

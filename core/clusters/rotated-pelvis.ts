@@ -8,7 +8,7 @@ export const rotatedPelvis = defineCluster({
   name: 'Rotated pelvis',
   source: 'sij-stiff',
   after: 'stiff-pelvis',
-  standing: 'pattern',
+  basis: 'pattern',
   holds: atLeast(1, [positive('pelvic-landmarks')]),
   note: 'A pattern: it points, and never gives a percentage. Landmarks by touch are poorly reliable.',
 })

@@ -21,6 +21,6 @@ export function inSchoolOrder(clusters: readonly Cluster[], exam: Pick<Exam, 'sc
  * Rules with figures of their own, except those of another pelvic school and those read only beside.
  */
 export function plans(cluster: Cluster, exam: Pick<Exam, 'schools'>): boolean {
-  if (cluster.standing !== 'published' && cluster.standing !== 'own') return false
+  if (cluster.basis !== 'published' && cluster.basis !== 'own') return false
   return !cluster.beside && (!Object.values(PELVIC).includes(cluster.id) || cluster.id === pelvicRule(exam))
 }

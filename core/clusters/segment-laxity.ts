@@ -19,7 +19,7 @@ export const segmentLaxity = defineCluster({
   id: 'segment-laxity',
   name: 'Loose segment',
   source: 'instability-lumbar',
-  standing: 'model',
+  basis: 'model',
   holds: atLeast(1, items),
   grades: [
     { name: 'one sign', holds: atLeast(1, items) },

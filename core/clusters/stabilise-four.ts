@@ -9,7 +9,7 @@ export const stabiliseFour = defineCluster({
   name: 'Stabilise four',
   source: 'instability-lumbar',
   after: 'segment-laxity',
-  standing: 'prognosis',
+  basis: 'prognosis',
   holds: atLeast(3, [
     aged('under', 40),
     measured({ id: 'average-leg-raise', words: 'Leg raise above 91°, mean of both sides', test: 'leg-raise', field: 'average-end', is: 'above', value: 91 }),

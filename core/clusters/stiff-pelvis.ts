@@ -7,7 +7,7 @@ export const stiffPelvis = defineCluster({
   id: 'stiff-pelvis',
   name: 'Stiff pelvis',
   source: 'sij-stiff',
-  standing: 'pattern',
+  basis: 'pattern',
   holds: all([
     positive('standing-hip-flexion'),
     measured({

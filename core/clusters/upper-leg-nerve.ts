@@ -22,7 +22,7 @@ export const upperLegNerve = defineCluster({
   id: 'upper-leg-nerve',
   name: 'Upper leg nerve',
   source: 'root-lumbar-mid',
-  standing: 'model',
+  basis: 'model',
   holds: atLeast(1, items),
   grades: [
     { name: 'one sign', holds: atLeast(1, items) },

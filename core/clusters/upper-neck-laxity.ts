@@ -7,7 +7,7 @@ export const upperNeckLaxity = defineCluster({
   id: 'upper-neck-laxity',
   name: 'Upper neck laxity',
   source: 'laxity-upper-neck',
-  standing: 'pattern',
+  basis: 'pattern',
   holds: atLeast(1, [positive('upper-neck-shear', 'either'), positive('alar-ligament', 'either'), positive('transverse-ligament', 'either')]),
   failingSaysNothing: true,
   badge: 'Met halts the neck',

@@ -3,7 +3,7 @@ import { BUTTOCK, NOTHING, signed as sign, sorePelvis } from '../../tests/people
 import { assess } from '../assess'
 import { atLeast, not } from '../logic/rule'
 import { positive } from '../clusters/item'
-import { type OwnRule, standingRules } from '../clusters/own-rule'
+import { type OwnRule, currentRules } from '../clusters/own-rule'
 import { noteOf } from '../note/note'
 import { plainText } from '../note/paragraph'
 import { coverage } from './coverage'
@@ -78,7 +78,7 @@ describe('the clinic’s own figures', () => {
 describe('the clinic’s own rules', () => {
   it('run in the same engine, speak with their own ratio, and never under a study’s name', () => {
     const verdict = sij(clinic({ rules: [ownRule()] }))
-    expect(verdict?.weighed?.rule).toMatchObject({ lr: 9, rule: { cluster: { id: 'own-thrust-only', standing: 'own' } } })
+    expect(verdict?.weighed?.rule).toMatchObject({ lr: 9, rule: { cluster: { id: 'own-thrust-only', basis: 'own' } } })
     expect(verdict?.rules.find((r) => r.cluster.id === 'own-thrust-only')?.state).toBe('met')
     const note = plainText(noteOf(assess(record.exam, { clinic: clinic({ rules: [ownRule()] }) }), 'A person.'))
     expect(note).toMatch('by the clinic’s own rule (the clinic’s own figure: our audit)')
@@ -86,7 +86,7 @@ describe('the clinic’s own rules', () => {
 
   it('a decided published rule leads before an own one', () => {
     const met = ['sij-compression', 'gaenslen'].reduce((r, t) => r.test(t, 'right', [BUTTOCK]), record)
-    expect(sij(clinic({ rules: [ownRule()] }), met.exam)?.weighed?.rule?.rule.cluster.standing).toBe('published')
+    expect(sij(clinic({ rules: [ownRule()] }), met.exam)?.weighed?.rule?.rule.cluster.basis).toBe('published')
   })
 
   it('without a figure it points and moves nothing; without a negative ratio failing says nothing', () => {
@@ -100,8 +100,8 @@ describe('the clinic’s own rules', () => {
 
   it('the latest version of each stands, unless it was withdrawn', () => {
     const versions = [ownRule(), ownRule({ name: 'second', at: 2 })]
-    expect(standingRules(versions).map((r) => r.name)).toEqual(['second'])
-    expect(standingRules([...versions, ownRule({ withdrawn: true, at: 3 })])).toEqual([])
+    expect(currentRules(versions).map((r) => r.name)).toEqual(['second'])
+    expect(currentRules([...versions, ownRule({ withdrawn: true, at: 3 })])).toEqual([])
   })
 })
 

@@ -1,6 +1,6 @@
 import { CLUSTERS } from '../clusters'
 import type { Cluster } from '../clusters/cluster'
-import { type OwnRule, ownCluster, standingRules } from '../clusters/own-rule'
+import { type OwnRule, ownCluster, currentRules } from '../clusters/own-rule'
 import type { Accuracy } from './accuracy'
 import { type Override, withOverrides } from './override'
 import type { OwnPrior } from './prior'
@@ -41,7 +41,7 @@ export function knowledgeAt(clinic: Clinic, at: number): Knowledge {
   const known = made.get(at)
   if (known) return known
   const before = <T extends { readonly at: number }>(entries: readonly T[]) => entries.filter((e) => e.at <= at)
-  const rules = standingRules(before(clinic.rules))
+  const rules = currentRules(before(clinic.rules))
   const register = [...withOverrides(REGISTER, before(clinic.overrides)), ...rules.flatMap(rowOfRule)]
   const knowledge: Knowledge = { register, find: rowFinder(register), clusters: [...CLUSTERS, ...rules.map(ownCluster)], priors: before(clinic.priors) }
   made.set(at, knowledge)

@@ -173,7 +173,7 @@ function decidedRule(source: WeighedSource, side: Side, prior: number, { rules, 
   for (const rule of rules) {
     if (rule.side !== side || rule.cluster.source !== source) continue
     const speaks = speaksOf(rule)
-    const row = speaks && find(figureOf(rule), source, side)
+    const row = speaks && find(registerNameOf(rule), source, side)
     const lr = row && spoken(likelihoodRatios(row), speaks)
     if (!speaks || !row || lr === null || lr === undefined) continue
     const published = { row, lr, postTest: posterior(prior, lr) }
@@ -210,6 +210,6 @@ export function speaksOf(rule: Pick<RuleVerdict, 'state' | 'cluster'>): 'positiv
 }
 
 /** The register's name for what this rule says now: its own, or that of a count with a figure of its own. */
-export function figureOf(rule: Pick<RuleVerdict, 'cluster' | 'positives'>): string {
+export function registerNameOf(rule: Pick<RuleVerdict, 'cluster' | 'positives'>): string {
   return rule.cluster.figures?.[rule.positives] ?? rule.cluster.figure ?? rule.cluster.id
 }

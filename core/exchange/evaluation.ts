@@ -3,7 +3,7 @@ import type { RuleVerdict } from '../clusters/verdict'
 import { intervalInput, intervalOf } from '../evidence/interval'
 import { likelihoodRatios } from '../evidence/likelihood-ratio'
 import { posterior } from '../evidence/odds'
-import { figureOf, speaksOf } from '../evidence/weigh'
+import { registerNameOf, speaksOf } from '../evidence/weigh'
 import type { Side } from '../vocabulary/side'
 
 /** An assessment as one line of plain data, in the shape that is documented for other programs. */
@@ -35,7 +35,7 @@ export function evaluationOf(assessment: Assessment) {
 
 function ruleLine(rule: RuleVerdict, assessment: Assessment) {
   const speaks = speaksOf(rule)
-  const row = assessment.weights.knowledge.find(figureOf(rule), rule.cluster.source, rule.side)
+  const row = assessment.weights.knowledge.find(registerNameOf(rule), rule.cluster.source, rule.side)
   const lr = (speaks && row && likelihoodRatios(row)?.[speaks]) ?? null
   const pretest = assessment.sources.find((s) => s.source === rule.cluster.source && s.side === rule.side)?.prior?.p ?? null
   return {
@@ -46,7 +46,7 @@ function ruleLine(rule: RuleVerdict, assessment: Assessment) {
     open: rule.open,
     needs: rule.needs,
     spare: rule.spare,
-    standing: rule.cluster.standing,
+    standing: rule.cluster.basis,
     ...(rule.asks.length > 0 && { asks: rule.asks }),
     ...(rule.grade !== null && { grade: rule.grade }),
     lr,

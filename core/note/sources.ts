@@ -30,7 +30,7 @@ function sourceLines(verdict: SourceVerdict): readonly string[] {
   const schools = others.length > 0 ? [`other rules: ${others.map((r) => `${r.cluster.name.toLowerCase()} ${r.words}`).join(', ')}`] : []
   const figure = weighed
     ? weighed.rule
-      ? `about ${percent(headlineOf(weighed))} by the ${weighed.rule.rule.cluster.standing === 'own' ? 'clinic’s own' : 'published'} rule (${weighed.rule.row.own ? 'the clinic’s own figure: ' : ''}${weighed.rule.row.from.cite})${insteadWords(weighed.rule)}; ${percent(weighed.model)} by the model, ${percent(weighed.product)} by plain multiplication`
+      ? `about ${percent(headlineOf(weighed))} by the ${weighed.rule.rule.cluster.basis === 'own' ? 'clinic’s own' : 'published'} rule (${weighed.rule.row.own ? 'the clinic’s own figure: ' : ''}${weighed.rule.row.from.cite})${insteadWords(weighed.rule)}; ${percent(weighed.model)} by the model, ${percent(weighed.product)} by plain multiplication`
       : `about ${percent(weighed.model)} by the model, no published rule decided`
     : null
   const points = [...pointing(verdict, 'for', 'points to it'), ...pointing(verdict, 'against', 'points away')]
@@ -53,13 +53,13 @@ export function rulesTold(verdict: Pick<SourceVerdict, 'rules' | 'weighed'>): {
 
 /** A grading is told once a grade is reached, a rule once something of it is known. */
 function worthTelling(rule: RuleVerdict): boolean {
-  return rule.cluster.standing === 'model' ? rule.grade !== null : rule.positives > 0 || rule.state !== 'open'
+  return rule.cluster.basis === 'model' ? rule.grade !== null : rule.positives > 0 || rule.state !== 'open'
 }
 
 /** While none is decided: the school's own rule or the first one with figures, else a grading, never a pattern. */
 function leadOf(rules: readonly RuleVerdict[]): RuleVerdict | undefined {
   const main = rules.filter((r) => !r.cluster.beside)
-  return main.find((r) => r.cluster.standing === 'published' || r.cluster.standing === 'own') ?? main.find((r) => r.cluster.standing === 'model')
+  return main.find((r) => r.cluster.basis === 'published' || r.cluster.basis === 'own') ?? main.find((r) => r.cluster.basis === 'model')
 }
 
 function pointing(verdict: SourceVerdict, direction: 'for' | 'against', words: string): readonly string[] {

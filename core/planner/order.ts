@@ -26,7 +26,7 @@ interface Unit {
 }
 
 /** Where the body is, and what turning it costs. */
-export interface Standing {
+export interface BodyNow {
   readonly at: Posture | null
   readonly turns?: TurnSeconds
   /** Postures that have to come before another one, since a test there must be done first. */
@@ -53,22 +53,22 @@ export function perMinute(candidate: Candidate, assessment: Assessment): number 
  * whose tests only serve a rule that the tests of the others may decide is left to the end where that is no dearer, since it may fall away:
  * turning to it there costs half.
  */
-export function fewestTurns(candidates: readonly Candidate[], assessment: Assessment, standing: Standing): readonly Candidate[] {
+export function fewestTurns(candidates: readonly Candidate[], assessment: Assessment, body: BodyNow): readonly Candidate[] {
   const units = unitsOf(candidates, assessment, BASELINE_BITS)
   const postures = inUsualOrder(units.map((u) => u.posture))
   const within = new Map(postures.map((posture) => [posture, inPosture(units.filter((u) => u.posture === posture))]))
   const spareable = new Set(postures.filter((posture) => mayFallAway(posture, units, assessment)))
-  const priced = orders(postures).map((order) => ({ order, ...expectedCost(order, spareable, within, standing) }))
+  const priced = orders(postures).map((order) => ({ order, ...expectedCost(order, spareable, within, body) }))
   const best = priced.reduce((a, b) => (b.turning < a.turning || (b.turning === a.turning && b.waiting < a.waiting) ? b : a))
   return best.order.flatMap((posture) => (within.get(posture) ?? []).flatMap((unit) => unit.steps))
 }
 
 /** What settles the most a minute first, turning counted, wherever the body has to go for it. */
-export function quickest(candidates: readonly Candidate[], assessment: Assessment, standing: Standing): readonly Candidate[] {
-  const turns = standing.turns ?? TURN_SECONDS
+export function quickest(candidates: readonly Candidate[], assessment: Assessment, body: BodyNow): readonly Candidate[] {
+  const turns = body.turns ?? TURN_SECONDS
   const left = [...unitsOf(candidates, assessment, 0)]
   const order: Candidate[] = []
-  let at = standing.at
+  let at = body.at
   while (left.length > 0) {
     const rate = (unit: Unit) => (unit.bits * 60) / (unit.seconds + (at === null ? 0 : turns[at][unit.posture]))
     const best = left.reduce((a, b) => (rate(b) > rate(a) ? b : a))
@@ -113,18 +113,18 @@ function mayFallAway(posture: Posture, units: readonly Unit[], assessment: Asses
 /** How likely a posture that may fall away does. A working assumption. */
 const FALLS_AWAY = 0.5
 
-function expectedCost(order: readonly Posture[], spareable: ReadonlySet<Posture>, within: ReadonlyMap<Posture, readonly Unit[]>, standing: Standing) {
-  const whole = cost(order, within, standing)
+function expectedCost(order: readonly Posture[], spareable: ReadonlySet<Posture>, within: ReadonlyMap<Posture, readonly Unit[]>, body: BodyNow) {
+  const whole = cost(order, within, body)
   const needed = order.findLastIndex((posture) => !spareable.has(posture)) + 1
   if (needed === 0 || needed === order.length) return whole
-  const short = cost(order.slice(0, needed), within, standing)
+  const short = cost(order.slice(0, needed), within, body)
   return { turning: (1 - FALLS_AWAY) * whole.turning + FALLS_AWAY * short.turning, waiting: whole.waiting }
 }
 
 /** Seconds of turning, and bits times the seconds they are waited for. */
-function cost(order: readonly Posture[], within: ReadonlyMap<Posture, readonly Unit[]>, standing: Standing): { turning: number; waiting: number } {
-  const turns = standing.turns ?? TURN_SECONDS
-  let at = standing.at
+function cost(order: readonly Posture[], within: ReadonlyMap<Posture, readonly Unit[]>, body: BodyNow): { turning: number; waiting: number } {
+  const turns = body.turns ?? TURN_SECONDS
+  let at = body.at
   let clock = 0
   let turning = 0
   let waiting = 0
@@ -138,7 +138,7 @@ function cost(order: readonly Posture[], within: ReadonlyMap<Posture, readonly U
       waiting += unit.bits * clock
     }
   }
-  for (const [first, then] of standing.before ?? []) {
+  for (const [first, then] of body.before ?? []) {
     if (order.includes(then) && order.indexOf(then) < order.indexOf(first)) turning += turns[at ?? first][then]
   }
   return { turning, waiting }

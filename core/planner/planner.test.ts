@@ -13,7 +13,7 @@ import { optionsOf } from './options'
 import { type Candidate, fewestTurns, perMinute, quickest, WORTH_DOING } from './order'
 import { inUsualOrder, orders, secondsOf, TURN_SECONDS, turnSeconds, turnsOf } from './price'
 import { nextStep, postureOf, routeOf, variantFor } from './route'
-import { cheapestWay } from './settle'
+import { cheapestSettling } from './settle'
 import { entropy, inQuestion, valueOf } from './value'
 
 const inMode = (record: Composed, mode: PlanMode) => record.then({ type: 'plan-chosen', mode })
@@ -283,7 +283,7 @@ describe('the cheapest way to settle a rule', () => {
   it('names the fewest tests, without turning where that is possible', () => {
     const record = sorePelvis().test('thigh-thrust', 'right', [BUTTOCK]).test('gaenslen', 'right', [BUTTOCK])
     const rule = five(record)
-    const way = rule && cheapestWay(rule, record.exam)
+    const way = rule && cheapestSettling(rule, record.exam)
     expect(way).toMatchObject({ turns: 0, words: expect.stringMatching(/^cheapest: .*, without turning$/) as string })
     expect(way?.tests).toHaveLength(1)
   })
@@ -291,7 +291,7 @@ describe('the cheapest way to settle a rule', () => {
   it('agrees with trying every choice', () => {
     const record = sorePelvis()
     const rule = five(record)
-    const way = rule && cheapestWay(rule, record.exam)
+    const way = rule && cheapestSettling(rule, record.exam)
     const tests = (rule?.open ?? []).flatMap((id) => testById(id) ?? [])
     const every = tests.flatMap((a, i) => tests.slice(i + 1).flatMap((b, j) => tests.slice(i + j + 2).map((c) => [a, b, c])))
     const price = (choice: typeof tests) =>
@@ -303,6 +303,6 @@ describe('the cheapest way to settle a rule', () => {
   it('has nothing to say of a decided rule, nor where no test that could settle it is allowed', () => {
     const met = ['sij-compression', 'thigh-thrust', 'gaenslen'].reduce((r, t) => r.test(t, 'right', [own(['right-buttock'])]), sorePelvis())
     const decided = five(met)
-    expect(decided && cheapestWay(decided, met.exam)).toBeNull()
+    expect(decided && cheapestSettling(decided, met.exam)).toBeNull()
   })
 })

@@ -1,7 +1,7 @@
 import { CATALOGUE, testById } from '../catalogue'
 import { type ExamTest, SPINE, type TestId } from '../catalogue/exam-test'
 import type { Assessment } from '../assess'
-import { schoolOf, schoolsOf, schoolWay } from '../catalogue/schools'
+import { schoolOf, schoolsOf, schoolVariant } from '../catalogue/schools'
 import { asksFor } from '../clusters/asks-for'
 import { plans } from '../clusters/school-rules'
 import { findingFor } from '../findings/findings'
@@ -16,7 +16,7 @@ import { type Candidate, fewestTurns, perMinute, quickest, WORTH_DOING } from '.
 import type { TurnSeconds } from './price'
 
 /** Where one planned test stands. */
-export type StepState = 'done' | 'under-way' | 'open' | 'spare' | 'skipped' | 'barred'
+export type StepState = 'done' | 'under-way' | 'open' | 'spare' | 'skipped' | 'withheld'
 
 /** One test on one side, at its place in the order. */
 export interface RouteStep {
@@ -41,7 +41,7 @@ export interface RouteWith {
 /**
  * The tests that are planned, in order.
  *
- * Full baseline: sitting, on the back, on the side, face down, standing, better side first within each. Fewest turns and quickest
+ * Full baseline: sitting, on the back, on the side, face down, body, better side first within each. Fewest turns and quickest
  * answer put the open ones in the order of their search and leave aside what would not change the picture. An order made by hand
  * stands above all three. A test that only follows another appears once that one brought the symptom on.
  */
@@ -86,10 +86,10 @@ function searched(planned: readonly RouteStep[], assessment: Assessment, turns: 
   const idle = open
     .filter((step) => !worthyTests.has(step.test.id))
     .map((step) => ({ ...step, state: 'spare' as const, why: 'Would change nothing that is still in question.' }))
-  const standing = { at: lyingNow(exam), ...(turns && { turns }), before: mustComeBefore(planned, first, exam) }
+  const body = { at: lyingNow(exam), ...(turns && { turns }), before: mustComeBefore(planned, first, exam) }
   const urgent = worth.filter((step) => first.has(step.test.id))
   const rest = worth.filter((step) => !first.has(step.test.id)).map(candidateOf)
-  const found = rest.length === 0 ? [] : quick ? quickest(rest, assessment, standing) : fewestTurns(rest, assessment, standing)
+  const found = rest.length === 0 ? [] : quick ? quickest(rest, assessment, body) : fewestTurns(rest, assessment, body)
   const place = new Map(found.map((c, i) => [stepKey(c), i]))
   const sorted = worth.filter((step) => !first.has(step.test.id)).toSorted((a, b) => (place.get(stepKey(a)) ?? 0) - (place.get(stepKey(b)) ?? 0))
   const done = planned.filter((step) => step.state === 'done' || step.state === 'under-way')
@@ -100,7 +100,7 @@ function searched(planned: readonly RouteStep[], assessment: Assessment, turns: 
 /** Postures of tests that a gate wants first, before those of the tests it bars until then. */
 function mustComeBefore(planned: readonly RouteStep[], first: ReadonlySet<string>, exam: Exam): readonly (readonly [Posture, Posture])[] {
   const firsts = planned.filter((step) => first.has(step.test.id)).map((step) => postureOf(step.test, exam))
-  const barred = planned.filter((step) => step.state === 'barred').map((step) => postureOf(step.test, exam))
+  const barred = planned.filter((step) => step.state === 'withheld').map((step) => postureOf(step.test, exam))
   return firsts.flatMap((a) => barred.filter((b) => b !== a).map((b) => [a, b] as const))
 }
 
@@ -236,7 +236,7 @@ function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<R
   const finding = run && findingFor(assessment.findings, test.id, side === 'none' ? 'left' : side)
   if (run && finding) return { state: 'done', why: doneWhy(test, side, assessment) }
   const barred = barring(assessment.exam, test.id, variantFor(assessment.exam, test))
-  if (barred) return { state: 'barred', why: `${barred.gate.reason} ${barred.gate.do}` }
+  if (barred) return { state: 'withheld', why: `${barred.gate.reason} ${barred.gate.do}` }
   const skip = assessment.exam.skips.findLast((s) => s.test === test.id && s.side === side)
   if (skip) return { state: 'skipped', why: `Left out: ${skip.why}.` }
   const reading = side === 'none' ? (['left', 'right'] as const) : [side]
@@ -258,7 +258,7 @@ function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<R
 
 /** The way a test is done next: the same as last time in this examination, else the way of the schools chosen, else the first. */
 export function variantFor(exam: Pick<Exam, 'runs' | 'schools'>, test: ExamTest): string {
-  return exam.runs.findLast((run) => run.test === test.id)?.variant ?? schoolWay(exam, test)
+  return exam.runs.findLast((run) => run.test === test.id)?.variant ?? schoolVariant(exam, test)
 }
 
 function doneWhy(test: ExamTest, side: TestSide, assessment: Assessment): string {

@@ -26,7 +26,7 @@ export interface Settling {
  *
  * @returns null when it is decided, or no test that is allowed could settle it
  */
-export function cheapestWay(rule: RuleVerdict, exam: Exam): Settling | null {
+export function cheapestSettling(rule: RuleVerdict, exam: Exam): Settling | null {
   if (rule.state !== 'open') return null
   const allowed = rule.open.flatMap((id) => {
     const test = testById(id)

@@ -283,11 +283,11 @@ describe('the screen', () => {
     expect(plainText(noteOf(assess(one.exam), 'x'))).toMatch(`${asked - 1} questions of ${asked} not asked.`)
   })
 
-  it('“no to the rest” answers exactly what is open, in its own group, and never where each stands alone', () => {
+  it('“no to the rest” answers what is open, in its own group, never where each stands alone, and never over a yes of another window', () => {
     const rest = (group: string, items: readonly string[]): EventContent => ({ type: 'screen-rest-no', group, items })
     const fever = yes(sorePelvis(), 'fever')
     expect(refused(sorePelvis(), rest('saddle', ['bladder']))?.what).toMatch('one by one')
-    expect(refused(fever, rest('illness', ['fever', 'cancer']))?.what).toMatch('answered already')
+    expect(fever.then(rest('illness', ['fever', 'cancer'])).exam.screen).toEqual({ fever: 'yes', cancer: 'no' })
     expect(refused(fever, rest('illness', ['pregnant']))?.what).toMatch('does not belong')
     expect(refused(fever, rest('nothing', ['cancer']))?.what).toMatch('no group')
     const done = fever.then(rest('illness', ['cancer', 'weight-loss']))

@@ -7,7 +7,7 @@ CREATE TABLE `overviews` (
 	`complaint` text NOT NULL,
 	`symptoms` text NOT NULL,
 	`state` text NOT NULL,
-	`standing` text NOT NULL,
+	`progress` text NOT NULL,
 	`go_on` text NOT NULL,
 	`conclusion` text NOT NULL,
 	FOREIGN KEY (`exam_id`) REFERENCES `exams`(`id`) ON UPDATE no action ON DELETE no action
@@ -20,6 +20,6 @@ CREATE INDEX `overviews_behind` ON `overviews` (`n`) WHERE covers < head;
 CREATE VIRTUAL TABLE `search` USING fts5(`words`, tokenize = 'unicode61 remove_diacritics 2', prefix = '2 3 4');
 --> statement-breakpoint
 -- What was recorded before overviews existed is read when somebody looks at it, or when nobody waits.
-INSERT INTO `overviews` (`exam_id`, `head`, `covers`, `age`, `complaint`, `symptoms`, `state`, `standing`, `go_on`, `conclusion`)
+INSERT INTO `overviews` (`exam_id`, `head`, `covers`, `age`, `complaint`, `symptoms`, `state`, `progress`, `go_on`, `conclusion`)
 SELECT `exams`.`id`, (SELECT count(*) FROM `exam_events` WHERE `exam_events`.`exam_id` = `exams`.`id`), -1, NULL, '', '[]', 'not-begun', '', 'story', ''
 FROM `exams` ORDER BY `exams`.`at`;

@@ -28,7 +28,7 @@ class GivenUp extends Error {}
  * they are.
  */
 export function openExam(db: Db, { person, exam, events, addedAt, asHistory = false }: NewExam): Appended {
-  let refused: Appended | null = null
+  const refused: Appended[] = []
   try {
     const record = db.transaction(
       (tx) => {
@@ -37,7 +37,7 @@ export function openExam(db: Db, { person, exam, events, addedAt, asHistory = fa
         bookExam(tx, { id: exam.id, personId: person.id, at: exam.at })
         const appended = appendWithin(db, tx, exam.id, events, { asHistory })
         if (appended.ok) return appended.record
-        refused = appended
+        refused.push(appended)
         throw new GivenUp()
       },
       { behavior: 'immediate' },
@@ -45,7 +45,8 @@ export function openExam(db: Db, { person, exam, events, addedAt, asHistory = fa
     remember(db, exam.id, record)
     return { ok: true, length: record.seq }
   } catch (error) {
-    if (error instanceof GivenUp && refused) return refused
+    const [why] = refused
+    if (error instanceof GivenUp && why) return why
     throw error
   }
 }

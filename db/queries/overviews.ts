@@ -21,10 +21,10 @@ export interface Overview {
   readonly age: number | null
   readonly complaint: string
   readonly state: string
-  readonly standing: string
+  readonly progress: string
   readonly goOn: string
   readonly conclusion: string
-  /** Events stored, and events that standing and conclusion were read from. */
+  /** Events stored, and events that progress and conclusion were read from. */
   readonly head: number
   readonly covers: number
 }
@@ -39,7 +39,7 @@ const COLUMNS = {
   age: overviews.age,
   complaint: overviews.complaint,
   state: overviews.state,
-  standing: overviews.standing,
+  progress: overviews.progress,
   goOn: overviews.goOn,
   conclusion: overviews.conclusion,
   head: overviews.head,
@@ -62,7 +62,7 @@ const heads = preparedOnce((db) => {
   const told = { head: placeholder('head'), age: placeholder('age'), complaint: placeholder('complaint'), symptoms: placeholder('symptoms') }
   return db
     .insert(overviews)
-    .values({ examId: placeholder('examId'), covers: 0, state: 'not-begun', standing: 'not begun', goOn: 'story', conclusion: '', ...told })
+    .values({ examId: placeholder('examId'), covers: 0, state: 'not-begun', progress: 'not begun', goOn: 'story', conclusion: '', ...told })
     .onConflictDoUpdate({
       target: overviews.examId,
       set: { head: sql`excluded.head`, age: sql`excluded.age`, complaint: sql`excluded.complaint`, symptoms: sql`excluded.symptoms` },
@@ -82,7 +82,7 @@ function symptomsAsText({ symptoms }: Pick<Exam, 'symptoms'>): string {
 }
 
 /**
- * Read an examination anew for the lists: standing, conclusion, findings, and the words it is found by.
+ * Read an examination anew for the lists: progress, conclusion, findings, and the words it is found by.
  *
  * Done after an append, when nobody waits for it, and before a list is shown that it stands in.
  *
@@ -94,10 +94,10 @@ export function catchUp(db: Db, examId: string, clinic: Clinic): boolean {
       const row = tx.select({ n: overviews.n, covers: overviews.covers, head: overviews.head }).from(overviews).where(eq(overviews.examId, examId)).get()
       if (!row || row.covers >= row.head) return false
       const { exam, faults } = recordOf(db, examId, tx)
-      const read = exam ? readingOf(exam, clinic) : { state: 'unreadable', standing: 'cannot be read', goOn: 'story', conclusion: '' }
-      const standing = faults.length > 0 ? `${faults.length === 1 ? '1 entry' : `${faults.length} entries`} cannot be read` : read.standing
+      const read = exam ? readingOf(exam, clinic) : { state: 'unreadable', progress: 'cannot be read', goOn: 'story', conclusion: '' }
+      const progress = faults.length > 0 ? `${faults.length === 1 ? '1 entry' : `${faults.length} entries`} cannot be read` : read.progress
       tx.update(overviews)
-        .set({ ...read, standing, covers: row.head, ...(faults.length > 0 && { state: 'unreadable' }) })
+        .set({ ...read, progress, covers: row.head, ...(faults.length > 0 && { state: 'unreadable' }) })
         .where(eq(overviews.n, row.n))
         .run()
       if (exam) projectFindings(tx, examId, exam)
@@ -111,7 +111,7 @@ export function catchUp(db: Db, examId: string, clinic: Clinic): boolean {
 function readingOf(exam: Exam, clinic: Clinic) {
   const assessment = assess(exam, { clinic })
   const { at, words, goOn } = progressOf(assessment)
-  return { state: at, standing: words, goOn, conclusion: conclusionOf(assessment) }
+  return { state: at, progress: words, goOn, conclusion: conclusionOf(assessment) }
 }
 
 /** Put the words by which an examination is found into the index. */

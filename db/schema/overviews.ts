@@ -5,7 +5,7 @@ import { exams } from './exams'
 /**
  * What lists show of an examination without reading its events.
  *
- * A projection, never a source: `head`, complaint and symptoms are written with the append; standing and conclusion, which need the
+ * A projection, never a source: `head`, complaint and symptoms are written with the append; progress and conclusion, which need the
  * whole reading, follow as soon as nobody waits, and `covers` says how far they have come. Rebuilt whole by a command.
  */
 export const overviews = sqliteTable(
@@ -19,14 +19,14 @@ export const overviews = sqliteTable(
       .references(() => exams.id),
     /** Events stored. */
     head: integer('head').notNull(),
-    /** Events that standing, conclusion and findings were read from. */
+    /** Events that progress, conclusion and findings were read from. */
     covers: integer('covers').notNull(),
     age: integer('age'),
     complaint: text('complaint').notNull(),
     /** Familiar symptoms as JSON: id, words, first place. */
     symptoms: text('symptoms').notNull(),
     state: text('state').notNull(),
-    standing: text('standing').notNull(),
+    progress: text('progress').notNull(),
     goOn: text('go_on').notNull(),
     conclusion: text('conclusion').notNull(),
   },

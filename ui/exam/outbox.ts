@@ -168,6 +168,7 @@ let ours: { readonly store: unknown; readonly outbox: Promise<Outbox> } | null =
 /** The outbox of this browser, opened once for as long as its store is there. */
 export function browserOutbox(): Promise<Outbox> {
   const store = typeof indexedDB === 'undefined' ? null : indexedDB
-  if (ours === null || ours.store !== store) ours = { store, outbox: openOutbox() }
+  if (ours?.store === store) return ours.outbox
+  ours = { store, outbox: openOutbox() }
   return ours.outbox
 }

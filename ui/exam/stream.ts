@@ -147,7 +147,7 @@ export function browserStream(): ReturnType<typeof createStream> {
     channel: () => (typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('dust-lantern-live')),
     lead: (lead) => {
       // The lock is held as long as the window lives, and passes to the next one by itself.
-      if (typeof navigator.locks?.request === 'function' && typeof BroadcastChannel !== 'undefined') {
+      if ('locks' in navigator && typeof BroadcastChannel !== 'undefined') {
         void navigator.locks.request('dust-lantern-live', () => {
           lead()
           return new Promise(() => undefined)

@@ -16,7 +16,7 @@ describe('what closed windows left behind', () => {
     expect(await screen.findByText('3 entries wait on this device for the server.')).toBeVisible()
     const sent: string[] = []
     vi.stubGlobal('fetch', (url: string, init: RequestInit) => {
-      const { events } = JSON.parse(String(init.body)) as { events: ExamEvent[] }
+      const { events } = JSON.parse(init.body as string) as { events: ExamEvent[] }
       sent.push(`${url} ${events.length}`)
       const refused = url.includes('exam-b') ? [{ id: note(3).id, problem: { what: 'It is signed.', kept: 'Kept.', do: 'Look.' } }] : []
       return Promise.resolve(

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { connection } from 'next/server'
-import { standingRules } from '@/core/clusters/own-rule'
+import { currentRules } from '@/core/clusters/own-rule'
 import { db } from '@/db'
 import { clinicKnowledge } from '@/db/queries/clinic'
 import { who } from '@/server/who'
@@ -21,7 +21,7 @@ export default async function RulesPage() {
           Rules of this clinic run in the same engine as the published ones and stand beside them under your name. Without a figure and its source a rule points
           and moves nothing.
         </p>
-        <RulesDesk rules={standingRules(clinicKnowledge(db()).rules)} />
+        <RulesDesk rules={currentRules(clinicKnowledge(db()).rules)} />
       </main>
     </>
   )

@@ -1,6 +1,6 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { LEG_FLAT } from '../poses'
-import { FRONT_LIGAMENTS, pelvicProvocation, pelvicStages, pelvicWays, MODERATE } from '../reading/pelvic-provocation'
+import { FRONT_LIGAMENTS, pelvicProvocation, pelvicStages, pelvicVariants, MODERATE } from '../reading/pelvic-provocation'
 import { on } from '../load'
 
 /**
@@ -26,7 +26,7 @@ export const faber = defineTest({
   seconds: 40,
   provocative: 1,
   loads: [on('pelvis', 'rotation', 'moderate'), on('hip', 'rotation', 'moderate'), on('leg', 'movement', 'light')],
-  variants: pelvicWays('15 kg', { id: 'pelvis-fixed', name: 'Opposite front hip bone held' }),
+  variants: pelvicVariants('15 kg', { id: 'pelvis-fixed', name: 'Opposite front hip bone held' }),
   stages: pelvicStages(
     {
       id: 'press',

@@ -1,6 +1,6 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
-import { GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicWays, MODERATE } from '../reading/pelvic-provocation'
+import { GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicVariants, MODERATE } from '../reading/pelvic-provocation'
 import { on } from '../load'
 
 /**
@@ -25,7 +25,7 @@ export const gaenslen = defineTest({
   seconds: 40,
   provocative: 2,
   loads: [on('pelvis', 'rotation', 'strong'), on('hip', 'bending', 'strong'), on('low-back', 'bending', 'moderate'), on('leg', 'movement', 'light')],
-  variants: pelvicWays('15 kg', { id: 'table-edge', name: 'At the edge of the table, lowered leg named' }),
+  variants: pelvicVariants('15 kg', { id: 'table-edge', name: 'At the edge of the table, lowered leg named' }),
   stages: pelvicStages(
     {
       id: 'press',

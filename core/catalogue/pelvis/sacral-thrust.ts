@@ -1,6 +1,6 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { FACE_DOWN } from '../poses'
-import { pelvicProvocation, pelvicStages, pelvicWays } from '../reading/pelvic-provocation'
+import { pelvicProvocation, pelvicStages, pelvicVariants } from '../reading/pelvic-provocation'
 import { on } from '../load'
 
 /** Sacral thrust: a forward press on the sacrum, which shears both joints and loads the low back too. */
@@ -22,7 +22,7 @@ export const sacralThrust = defineTest({
   seconds: 30,
   provocative: 2,
   loads: [on('pelvis', 'thrust', 'strong')],
-  variants: pelvicWays('25 to 30 kg', { id: 'hand-heel', name: 'Hand heel on S2 to S3' }),
+  variants: pelvicVariants('25 to 30 kg', { id: 'hand-heel', name: 'Hand heel on S2 to S3' }),
   stages: pelvicStages({
     id: 'press',
     kind: 'load',

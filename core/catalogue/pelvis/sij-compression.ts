@@ -1,6 +1,6 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_SIDE } from '../poses'
-import { pelvicProvocation, pelvicStages, pelvicWays, BACK_LIGAMENTS, GROIN_IS_HIP } from '../reading/pelvic-provocation'
+import { pelvicProvocation, pelvicStages, pelvicVariants, BACK_LIGAMENTS, GROIN_IS_HIP } from '../reading/pelvic-provocation'
 import { on } from '../load'
 
 /** Pelvic compression: the upper half of the pelvis is pressed straight down, painful side up. */
@@ -20,7 +20,7 @@ export const sijCompression = defineTest({
   seconds: 30,
   provocative: 1,
   loads: [on('pelvis', 'compression', 'strong')],
-  variants: pelvicWays(
+  variants: pelvicVariants(
     '25 to 30 kg',
     { id: 'side-lying', name: 'Side-lying, painful side up' },
     { id: 'supine-squeeze', name: 'On the back, squeezed from both sides', posture: 'supine' },

@@ -1,6 +1,6 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { LEG_FLAT } from '../poses'
-import { FRONT_LIGAMENTS, GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicWays } from '../reading/pelvic-provocation'
+import { FRONT_LIGAMENTS, GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicVariants } from '../reading/pelvic-provocation'
 import { on } from '../load'
 
 /**
@@ -24,7 +24,7 @@ export const sijDistraction = defineTest({
   seconds: 30,
   provocative: 1,
   loads: [on('pelvis', 'thrust', 'strong')],
-  variants: pelvicWays('25 to 30 kg', { id: 'crossed-arms', name: 'Forearms crossed' }, { id: 'uncrossed-arms', name: 'Forearms not crossed' }),
+  variants: pelvicVariants('25 to 30 kg', { id: 'crossed-arms', name: 'Forearms crossed' }, { id: 'uncrossed-arms', name: 'Forearms not crossed' }),
   stages: pelvicStages({
     id: 'press',
     kind: 'load',

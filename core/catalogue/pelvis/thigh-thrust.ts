@@ -1,6 +1,6 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
-import { GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicWays } from '../reading/pelvic-provocation'
+import { GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicVariants } from '../reading/pelvic-provocation'
 import { on } from '../load'
 
 /** Thigh thrust: a backward shear of the sacroiliac joint, delivered along the thigh bone. */
@@ -21,7 +21,7 @@ export const thighThrust = defineTest({
   seconds: 30,
   provocative: 2,
   loads: [on('pelvis', 'thrust', 'strong'), on('hip', 'thrust', 'strong'), on('leg', 'movement', 'light')],
-  variants: pelvicWays('25 to 30 kg', { id: 'hand-under', name: 'Hand under the sacrum' }, { id: 'no-hand', name: 'No hand under the sacrum' }),
+  variants: pelvicVariants('25 to 30 kg', { id: 'hand-under', name: 'Hand under the sacrum' }, { id: 'no-hand', name: 'No hand under the sacrum' }),
   stages: pelvicStages({
     id: 'press',
     kind: 'load',

@@ -80,7 +80,7 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
   const title = `${source.name}, ${row.side}`
   const { weighed } = row
   const value = weighed ? headlineOf(weighed) : null
-  const by = weighed?.headline === 'rule' ? (weighed.rule?.rule.cluster.standing === 'own' ? 'own rule' : 'published rule') : 'model'
+  const by = weighed?.headline === 'rule' ? (weighed.rule?.rule.cluster.basis === 'own' ? 'own rule' : 'published rule') : 'model'
   const weighable = row.prior !== null
   const range = interval ? `, ${percent(interval.p05)} to ${percent(interval.p95)}` : ''
   const away = row.pointers.filter((p) => p.direction === 'against').length

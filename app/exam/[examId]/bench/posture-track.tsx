@@ -92,7 +92,7 @@ const STATE_WORDS: Record<RouteStep['state'], string> = {
   open: 'to do',
   spare: 'spare',
   skipped: 'left out',
-  barred: 'barred',
+  withheld: 'barred',
 }
 
 function StepChip({ step, bench }: { readonly step: RouteStep; readonly bench: Bench }) {
@@ -103,7 +103,7 @@ function StepChip({ step, bench }: { readonly step: RouteStep; readonly bench: B
   const reproduced = run && step.state === 'done' && sides.some((side) => findingFor(assessment.findings, step.test.id, side)?.result === 'positive')
   const look = now
     ? 'border-2 border-lantern bg-sheet font-semibold'
-    : step.state === 'barred'
+    : step.state === 'withheld'
       ? 'border-2 border-dashed border-halt text-halt'
       : step.state === 'spare' || step.state === 'skipped'
         ? 'border-dashed border-hair text-ash'

@@ -1,12 +1,12 @@
 'use client'
 
-import type { Standing } from '@/core/clusters/cluster'
+import type { Basis } from '@/core/clusters/cluster'
 import { findingBehind } from '@/core/clusters/ask'
 import { plans } from '@/core/clusters/school-rules'
 import type { Item } from '@/core/clusters/item'
 import { itemWords, leafWords } from '@/core/clusters/item-words'
 import type { RuleTree as RuleTreeNode, RuleVerdict } from '@/core/clusters/verdict'
-import { cheapestWay } from '@/core/planner/settle'
+import { cheapestSettling } from '@/core/planner/settle'
 import { explain } from '@/core/logic/explain'
 import { partsOf } from '@/core/logic/open-leaves'
 import { counted, inSentence } from '@/core/vocabulary/sentence'
@@ -19,7 +19,7 @@ import { RulePip } from '@/ui/board/rule-pips'
 import { useExam } from '@/ui/exam/store'
 
 /** What kind of rule it is, said before its note; nothing for a rule of a study. */
-const STANDING: Record<Standing, string> = {
+const STANDING: Record<Basis, string> = {
   published: '',
   model: 'A grading by the model. ',
   pattern: 'A pattern, never a percentage. ',
@@ -30,7 +30,7 @@ const STANDING: Record<Standing, string> = {
 /** A rule with the truth of every part, the reason beside it, and its figures with their doubt. */
 export function RuleTree({ rule, colour }: { readonly rule: RuleVerdict; readonly colour: string }) {
   const { exam, assessment } = useExam()
-  const settling = plans(rule.cluster, exam) ? cheapestWay(rule, exam) : null
+  const settling = plans(rule.cluster, exam) ? cheapestSettling(rule, exam) : null
   const rows = rowsOf(rule.cluster.figure ?? rule.cluster.id, assessment.weights.knowledge.register)
   return (
     <section aria-label={rule.cluster.name} className="print:break-inside-avoid">
@@ -38,7 +38,7 @@ export function RuleTree({ rule, colour }: { readonly rule: RuleVerdict; readonl
         {rule.cluster.name}: <span className="font-sans text-lg">{rule.words}</span>
       </h3>
       <p className="text-ash">
-        {STANDING[rule.cluster.standing]}
+        {STANDING[rule.cluster.basis]}
         {rule.cluster.badge && <strong className="text-ink">{rule.cluster.badge}. </strong>}
         {rule.cluster.note}
       </p>

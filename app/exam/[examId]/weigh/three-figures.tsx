@@ -11,7 +11,7 @@ export function ThreeFigures({ weighed, interval }: { readonly weighed: Weighed;
     <section aria-label="Three figures" className="mt-4">
       <div className="grid max-w-4xl grid-cols-3 divide-x divide-hair rounded-card border border-hair bg-sheet">
         <FigureCell
-          title={rule?.rule.cluster.standing === 'own' ? 'This clinic’s own rule' : 'Published rule'}
+          title={rule?.rule.cluster.basis === 'own' ? 'This clinic’s own rule' : 'Published rule'}
           figure={rule ? percent(rule.postTest) : 'open'}
           words={
             rule

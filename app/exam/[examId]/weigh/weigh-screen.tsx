@@ -94,7 +94,7 @@ function estimateWords(row: SourceVerdict): string {
 
 /** Rules of which something is known, and those that lead to a figure; a grading or pattern nobody looked at only takes room. */
 function rulesToShow({ rules }: SourceVerdict): readonly RuleVerdict[] {
-  return rules.filter((r) => r.positives > 0 || r.state !== 'open' || (r.cluster.standing === 'published' && !r.cluster.beside) || r.cluster.standing === 'own')
+  return rules.filter((r) => r.positives > 0 || r.state !== 'open' || (r.cluster.basis === 'published' && !r.cluster.beside) || r.cluster.basis === 'own')
 }
 
 function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
