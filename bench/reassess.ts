@@ -32,6 +32,13 @@ export function reassess(): void {
   const [first, last] = [times[0], times.at(-1)]
   report('Growth with the number of tests done; the fewer are done, the more are left to plan', [
     ...times.map(({ n, reading, all }) => `${n} tests: findings, rules and figures ${reading.toFixed(2)} ms; with the plan ${all.toFixed(2)} ms`),
+    `planning takes at most ${ratio(
+      Math.max(...times.map((t) => t.all - t.reading)),
+      share(
+        times.map((t) => t.reading).sort((a, b) => a - b),
+        0.5,
+      ),
+    )} as long as the median of these readings`,
     `four times the tests: findings, rules and figures ${ratio(last?.reading ?? NaN, first?.reading ?? NaN)} as long, with the plan ${ratio(last?.all ?? NaN, first?.all ?? NaN)}`,
   ])
   draws(events)

@@ -2,6 +2,7 @@
 import { append } from './append'
 import { dependence } from './dependence'
 import { hands } from './hands'
+import { lists } from './lists'
 import { onset } from './onset'
 import { pages } from './pages'
 import { planner } from './planner/report'
@@ -10,6 +11,7 @@ import { reassess } from './reassess'
 reassess()
 dependence()
 append()
+lists([1000, 20_000])
 onset()
 await planner()
 await pages()

@@ -6,7 +6,8 @@ import { emptyDraft, ruleOfDraft } from '../core/clusters/draft'
 import { SHIPPED } from '../core/evidence/knowledge'
 import { composedId } from '../core/record/compose'
 import { type Db, openDb } from './open'
-import { clinicKnowledge, DEFAULT_HOUSE, houseOf, writeOverride, writePrior, writeRule, writeSetting } from './queries/clinic'
+import { DEFAULT_HOUSE } from '../core/exchange/clinic/house'
+import { clinicKnowledge, houseOf, writeOverride, writePrior, writeRule, writeSetting } from './queries/clinic'
 import { evidenceOverrides, ownPriors, ownRules, settings } from './schema'
 
 let folder: string

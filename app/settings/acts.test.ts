@@ -7,7 +7,7 @@ import { composedId } from '../../core/record/compose'
 import { examFrom } from '../../core/record/exam'
 import { db } from '../../db'
 import { fillDemoClinic } from '../../db/demo/clinic'
-import { clinicKnowledge, houseOf } from '../../db/queries/clinic'
+import { clinicKnowledge, houseOf, readClinic, writeOverride, writeSetting } from '../../db/queries/clinic'
 import { eventsOfExam } from '../../db/queries/exam-events'
 import * as today from '../today/acts'
 import * as acts from './acts'
@@ -141,5 +141,30 @@ describe('own rules', () => {
     expect(clinicKnowledge(db()).rules.map((r) => r.id)).toEqual(['own-thrust', 'own-b', 'own-c'])
     expect(await saveRule(id(), rule, true)).toBeNull()
     expect(clinicKnowledge(db()).rules.at(-1)).toMatchObject({ id: 'own-thrust', withdrawn: true })
+  })
+})
+
+describe('rows that other hands or a newer program wrote', () => {
+  it('are named and not counted, and hide nothing else', () => {
+    const before = clinicKnowledge(db())
+    const written = () => ({ id: id(), by: 'Maren Oake', at: 1 })
+    writeOverride(db(), written(), { row: 'A02', figures: { sens: 'most' } as never, source: 'a newer program' })
+    writeOverride(db(), written(), { row: 'row-that-went', figures: null, source: 'an older register' })
+    db()
+      .$client.prepare('INSERT INTO own_rules (id, rule, withdrawn, content, by, at) VALUES (?, ?, 0, ?, ?, 2)')
+      .run(id(), 'own-torn', '{"id":"own-to', 'Maren Oake')
+    const { clinic, faults } = readClinic(db())
+    expect(clinic).toEqual(before)
+    expect(faults).toHaveLength(3)
+    expect(faults.join()).toMatch(/own figures .*sens.*own figures .*is no row of the register.*own rule own-torn/)
+  })
+
+  it('a choice that cannot be read goes back to its default; a school that went takes no other with it', () => {
+    const later = (key: 'mode' | 'schools', value: unknown) => {
+      writeSetting(db(), { id: id(), by: 'Maren Oake', at: Date.now() + 1000 }, key, value as never)
+    }
+    later('mode', 'by-the-moon')
+    later('schools', { 'slump-order': 'neck-first', 'a-question-that-went': 'either' })
+    expect(houseOf(db())).toMatchObject({ mode: 'full-baseline', schools: { 'slump-order': 'neck-first' }, setting: 'first-contact' })
   })
 })

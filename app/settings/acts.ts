@@ -1,16 +1,15 @@
 import 'server-only'
 import * as yup from 'yup'
 import { assess, sidesInQuestion } from '@/core/assess'
-import { isSchool } from '@/core/catalogue/schools'
 import { type OwnRule, ownCluster } from '@/core/clusters/own-rule'
 import { ruleVerdict } from '@/core/clusters/verdict'
 import { entryIssues, OVERRIDE, OWN_PRIOR } from '@/core/exchange/clinic/entries'
+import { HOUSE, isHouseKey } from '@/core/exchange/clinic/house'
 import type { Issue } from '@/core/exchange/exam-file/file'
 import { readRuleFile, ruleIssues } from '@/core/exchange/rule-file/from'
 import type { TravellingRule } from '@/core/exchange/rule-file/file'
 import type { Override } from '@/core/evidence/override'
 import type { OwnPrior } from '@/core/evidence/prior'
-import { POSTURES } from '@/core/vocabulary/posture'
 import type { Problem } from '@/core/vocabulary/problem'
 import type { Side } from '@/core/vocabulary/side'
 import { db } from '@/db'
@@ -42,43 +41,10 @@ function refused(issues: readonly Issue[]): Problem {
   }
 }
 
-const HOUSE = {
-  schools: yup
-    .object()
-    .strict()
-    .required()
-    .test('known', (value) => Object.entries(value).every(([question, id]) => typeof id === 'string' && isSchool(question, id))),
-  setting: yup
-    .string()
-    .strict()
-    .oneOf(['first-contact', 'referred'] as const)
-    .required(),
-  mode: yup
-    .string()
-    .strict()
-    .oneOf(['full-baseline', 'quickest-answer', 'fewest-turns'] as const)
-    .required(),
-  turns: yup
-    .array()
-    .strict()
-    .max(25)
-    .of(
-      yup
-        .object({
-          from: yup.string().strict().oneOf(POSTURES).required(),
-          to: yup.string().strict().oneOf(POSTURES).required(),
-          seconds: yup.number().strict().integer().min(0).max(600).required(),
-        })
-        .noUnknown()
-        .strict(),
-    )
-    .required(),
-} as const
-
 /** Choose something for this clinic. It is written into the examinations opened from now on. */
 export const chooseForClinic = action((who: Who, id: unknown, key: unknown, value: unknown): Problem | null => {
   const written = stamped(who, id)
-  if (!written || (key !== 'schools' && key !== 'setting' && key !== 'mode' && key !== 'turns')) return strange
+  if (!written || !isHouseKey(key)) return strange
   const schema: yup.Schema = HOUSE[key]
   if (!schema.isValidSync(value, { strict: true })) return strange
   // Checked just above against the schema of this key.

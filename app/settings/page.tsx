@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import Link from 'next/link'
 import { connection } from 'next/server'
 import { db } from '@/db'
-import { clinicKnowledge, houseOf } from '@/db/queries/clinic'
+import { houseOf, readClinic } from '@/db/queries/clinic'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
 import { HandsSettings } from './hands-settings'
@@ -14,6 +14,7 @@ export default async function SettingsPage() {
   // Every page gets a nonce of its own, so none is made ahead of a request.
   await connection()
   const house = houseOf(db())
+  const { clinic, faults } = readClinic(db())
   return (
     <>
       <SiteHeader who={who()} />
@@ -27,8 +28,19 @@ export default async function SettingsPage() {
             Own rules
           </Link>
         </nav>
+        {faults.length > 0 && (
+          <section role="alert" className="mt-4 max-w-3xl rounded-card border-2 border-halt p-4">
+            <h2 className="font-semibold">Stored, but not readable here, so not counted</h2>
+            <ul className="mt-2 list-disc pl-5">
+              {faults.map((fault) => (
+                <li key={fault}>{fault}</li>
+              ))}
+            </ul>
+            <p className="mt-2">Nothing was removed. Enter it again, or open the clinic with the version that wrote it.</p>
+          </section>
+        )}
         <SchoolsSettings schools={house.schools} mode={house.mode} />
-        <OddsSettings setting={house.setting} own={clinicKnowledge(db()).priors} />
+        <OddsSettings setting={house.setting} own={clinic.priors} />
         <TurnsSettings own={house.turns} />
         <HandsSettings />
       </main>

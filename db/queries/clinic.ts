@@ -1,53 +1,72 @@
 import { asc } from 'drizzle-orm'
 import type { OwnRule } from '../../core/clusters/own-rule'
 import type { Clinic } from '../../core/evidence/knowledge'
-import type { OwnFigures, Override } from '../../core/evidence/override'
+import type { Override } from '../../core/evidence/override'
 import type { OwnPrior } from '../../core/evidence/prior'
-import type { PlanMode, Setting } from '../../core/record/event'
-import type { OwnTurn } from '../../core/planner/price'
+import { entryIssues, OVERRIDE, OWN_PRIOR } from '../../core/exchange/clinic/entries'
+import { type House, houseFrom } from '../../core/exchange/clinic/house'
+import type { Issue } from '../../core/exchange/exam-file/file'
+import type { TravellingRule } from '../../core/exchange/rule-file/file'
+import { ruleIssues } from '../../core/exchange/rule-file/from'
 import type { Db, Reads } from '../open'
 import { evidenceOverrides, ownPriors, ownRules, settings } from '../schema'
 
-/** How this clinic works: written into every examination it opens, or read while planning. */
-export interface House {
-  readonly schools: Readonly<Record<string, string>>
-  readonly setting: Setting
-  readonly mode: PlanMode
-  readonly turns: readonly OwnTurn[]
+/** What the clinic knows, and rows of it that could not be read: written by a newer program, or changed by other hands. */
+export interface ReadClinic {
+  readonly clinic: Clinic
+  /** In words, one for each row that does not count. */
+  readonly faults: readonly string[]
 }
 
-/** A clinic that has chosen nothing. */
-export const DEFAULT_HOUSE: House = { schools: {}, setting: 'referred', mode: 'full-baseline', turns: [] }
-
-/** Everything this clinic knows beside what ships, oldest first. Shapes were checked when they were written. */
-export function clinicKnowledge(db: Reads): Clinic {
-  return {
-    overrides: db
-      .select()
-      .from(evidenceOverrides)
-      .orderBy(asc(evidenceOverrides.at), asc(evidenceOverrides.id))
-      .all()
-      .map(({ row, figures, source, by, at }) => ({ row, figures: figures === null ? null : (JSON.parse(figures) as OwnFigures), source, by, at })),
-    priors: db
-      .select()
-      .from(ownPriors)
-      .orderBy(asc(ownPriors.at), asc(ownPriors.id))
-      .all()
-      .map(({ line, setting, p, source, by, at }) => ({ line, setting: setting === 'first-contact' ? 'first-contact' : 'referred', p, source, by, at })),
-    rules: db
-      .select()
-      .from(ownRules)
-      .orderBy(asc(ownRules.at), asc(ownRules.id))
-      .all()
-      .map(({ content, withdrawn, by, at }) => ({ ...(JSON.parse(content) as Omit<OwnRule, 'by' | 'at' | 'withdrawn'>), withdrawn, by, at })),
+/** Everything this clinic knows beside what ships, oldest first, each row held against its shape. A row that does not fit hides no other. */
+export function readClinic(db: Reads): ReadClinic {
+  const faults: string[] = []
+  const fitting = <T>(kind: string, id: string, value: unknown, issues: (value: unknown) => readonly Issue[]): readonly T[] => {
+    const [first] = issues(value)
+    if (first) faults.push(`${kind} ${id}: ${first.pointer.slice(1) || 'it'} ${first.what}`)
+    // Held against the shape of T just above.
+    return first ? [] : [value as T]
   }
+  const overrides = db.select().from(evidenceOverrides).orderBy(asc(evidenceOverrides.at), asc(evidenceOverrides.id)).all()
+  const priors = db.select().from(ownPriors).orderBy(asc(ownPriors.at), asc(ownPriors.id)).all()
+  const rules = db.select().from(ownRules).orderBy(asc(ownRules.at), asc(ownRules.id)).all()
+  const clinic: Clinic = {
+    overrides: overrides.flatMap(({ id, row, figures, source, by, at }) => {
+      const entry = { row, figures: figures === null ? null : unpacked(figures), source }
+      return fitting<Omit<Override, 'by' | 'at'>>('own figures', id, entry, (value) => entryIssues(OVERRIDE, value)).map((o) => ({ ...o, by, at }))
+    }),
+    priors: priors.flatMap(({ id, line, setting, p, source, by, at }) =>
+      fitting<Omit<OwnPrior, 'by' | 'at'>>('own starting odds', id, { line, setting, p, source }, (value) => entryIssues(OWN_PRIOR, value)).map((o) => ({
+        ...o,
+        by,
+        at,
+      })),
+    ),
+    rules: rules.flatMap(({ rule, content, withdrawn, by, at }) =>
+      fitting<TravellingRule>('own rule', rule, unpacked(content), ruleIssues).map((r) => ({ ...r, withdrawn, by, at })),
+    ),
+  }
+  return { clinic, faults }
+}
+
+/** Everything this clinic knows beside what ships, as far as it can be read. */
+export function clinicKnowledge(db: Reads): Clinic {
+  return readClinic(db).clinic
 }
 
 /** The choices of this clinic as they stand. */
 export function houseOf(db: Reads): House {
   const rows = db.select().from(settings).orderBy(asc(settings.at), asc(settings.id)).all()
-  const latest = Object.fromEntries(rows.map((row) => [row.key, JSON.parse(row.value) as unknown]))
-  return { ...DEFAULT_HOUSE, ...(latest as Partial<House>) }
+  return houseFrom(Object.fromEntries(rows.map((row) => [row.key, unpacked(row.value)])))
+}
+
+/** What a stored text holds; undefined, which fits no shape, when it is no JSON. */
+function unpacked(text: string): unknown {
+  try {
+    return JSON.parse(text) as unknown
+  } catch {
+    return undefined
+  }
 }
 
 /** What every entry carries beside its content. */
