@@ -11,7 +11,12 @@ const map = readFileSync('docs/map.md', 'utf8')
 const rows = map
   .split('\n')
   .filter((line) => line.startsWith('|') && !/^\|[\s-|]+\|$/.test(line))
-  .map((line) => line.split('|').slice(1, -1).map((cell) => cell.trim()))
+  .map((line) =>
+    line
+      .split('|')
+      .slice(1, -1)
+      .map((cell) => cell.trim()),
+  )
   .filter(([first]) => first !== 'to change')
 for (const [what, open, names] of rows) {
   const files = [...(open ?? '').matchAll(/`([^`]+)`/g)].map((m) => m[1])
@@ -31,10 +36,15 @@ for (const room of ['core', 'db', 'server', 'ui', 'app', 'workers', 'devices', '
 }
 
 // Every file a document names between backticks, and every document it links to.
-const documents = execFileSync('git', ['ls-files', '*.md'], { encoding: 'utf8' }).trim().split('\n').filter((file) => existsSync(file))
+const documents = execFileSync('git', ['ls-files', '*.md'], { encoding: 'utf8' })
+  .trim()
+  .split('\n')
+  .filter((file) => existsSync(file))
 for (const document of documents) {
   const text = readFileSync(document, 'utf8')
-  for (const [, file] of text.matchAll(/`((?:core|db|server|ui|app|workers|devices|e2e|bench|scripts|docs|tests)\/[^`\s…<>*{}]+\.(?:ts|tsx|md|mjs|sh|json|sql))`/g)) {
+  for (const [, file] of text.matchAll(
+    /`((?:core|db|server|ui|app|workers|devices|e2e|bench|scripts|docs|tests)\/[^`\s…<>*{}]+\.(?:ts|tsx|md|mjs|sh|json|sql))`/g,
+  )) {
     if (!existsSync(file) && !/\bNAME\b|its-name|your-/.test(file)) complaints.push(`${document} names ${file}, which is not there`)
   }
   for (const [, link] of text.matchAll(/\]\((?!https?:|#)([^)#\s]+)/g)) {

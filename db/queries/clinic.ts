@@ -21,30 +21,29 @@ export interface ReadClinic {
 /** Everything this clinic knows beside what ships, oldest first, each row held against its shape. A row that does not fit hides no other. */
 export function readClinic(db: Reads): ReadClinic {
   const faults: string[] = []
-  const fitting = <T>(kind: string, id: string, value: unknown, issues: (value: unknown) => readonly Issue[]): readonly T[] => {
-    const [first] = issues(value)
+  /** Whether a row counts; why not is kept. */
+  const fits = (kind: string, id: string, issues: readonly Issue[]): boolean => {
+    const [first] = issues
     if (first) faults.push(`${kind} ${id}: ${first.pointer.slice(1) || 'it'} ${first.what}`)
-    // Held against the shape of T just above.
-    return first ? [] : [value as T]
+    return !first
   }
   const overrides = db.select().from(evidenceOverrides).orderBy(asc(evidenceOverrides.at), asc(evidenceOverrides.id)).all()
   const priors = db.select().from(ownPriors).orderBy(asc(ownPriors.at), asc(ownPriors.id)).all()
   const rules = db.select().from(ownRules).orderBy(asc(ownRules.at), asc(ownRules.id)).all()
+  // Each is held against the shape of its type before it is called so.
   const clinic: Clinic = {
     overrides: overrides.flatMap(({ id, row, figures, source, by, at }) => {
       const entry = { row, figures: figures === null ? null : unpacked(figures), source }
-      return fitting<Omit<Override, 'by' | 'at'>>('own figures', id, entry, (value) => entryIssues(OVERRIDE, value)).map((o) => ({ ...o, by, at }))
+      return fits('own figures', id, entryIssues(OVERRIDE, entry)) ? [{ ...(entry as Override), by, at }] : []
     }),
-    priors: priors.flatMap(({ id, line, setting, p, source, by, at }) =>
-      fitting<Omit<OwnPrior, 'by' | 'at'>>('own starting odds', id, { line, setting, p, source }, (value) => entryIssues(OWN_PRIOR, value)).map((o) => ({
-        ...o,
-        by,
-        at,
-      })),
-    ),
-    rules: rules.flatMap(({ rule, content, withdrawn, by, at }) =>
-      fitting<TravellingRule>('own rule', rule, unpacked(content), ruleIssues).map((r) => ({ ...r, withdrawn, by, at })),
-    ),
+    priors: priors.flatMap(({ id, line, setting, p, source, by, at }) => {
+      const entry = { line, setting, p, source }
+      return fits('own starting odds', id, entryIssues(OWN_PRIOR, entry)) ? [{ ...(entry as OwnPrior), by, at }] : []
+    }),
+    rules: rules.flatMap(({ rule, content, withdrawn, by, at }) => {
+      const entry = unpacked(content)
+      return fits('own rule', rule, ruleIssues(entry)) ? [{ ...(entry as TravellingRule), withdrawn, by, at }] : []
+    }),
   }
   return { clinic, faults }
 }
