@@ -43,7 +43,19 @@ interface View {
 }
 
 async function press(page: Page, keys: readonly string[]): Promise<void> {
-  for (const key of keys) await page.keyboard.press(key)
+  for (const key of keys) {
+    // One key twice within a twentieth of a second is a switch that bounces.
+    await page.keyboard.press(key)
+    await page.waitForTimeout(60)
+  }
+}
+
+/** The screen itself, not what stands in its place while it arrives. */
+async function open(page: Page, url: string): Promise<void> {
+  await page.goto(url)
+  await page.getByRole('main').waitFor()
+  await page.waitForFunction(() => !/^Opening/m.test(document.body.innerText))
+  await page.waitForTimeout(300)
 }
 
 const of = (name: string, screen: string) => `/exam/${exam[name] ?? ''}/${screen}`
@@ -52,11 +64,6 @@ const SINGLY = askedItems({}).flatMap((item) => (SCREEN.some((group) => group.si
 const VIEWS: readonly View[] = [
   { name: 'today', at: '/today' },
   { name: 'story', at: of('Imre Talvane', 'story') },
-  {
-    name: 'safety',
-    at: of('Corwin Teasel', 'safety'),
-    before: (page) => press(page, [...SINGLY, 'r', 'y', 'r', 'n', 'n', 'y']),
-  },
   { name: 'bench', at: of('Imre Talvane', 'bench') },
   {
     name: 'bench-confirm',
@@ -77,6 +84,12 @@ const VIEWS: readonly View[] = [
     },
   },
   { name: 'bench-lamp', at: of('Odalys Brightmoor', 'bench'), lamp: true },
+  // From here on gates are closed for this person.
+  {
+    name: 'safety',
+    at: of('Corwin Teasel', 'safety'),
+    before: (page) => press(page, [...SINGLY, 'r', 'y', 'r', 'n', 'n', 'y']),
+  },
   {
     name: 'bench-barred',
     at: of('Corwin Teasel', 'safety'),
@@ -84,6 +97,8 @@ const VIEWS: readonly View[] = [
       await press(page, [...SINGLY, 'r', 'y'])
       await page.getByRole('link', { name: 'To the bench' }).click()
       await page.waitForURL(/bench$/)
+      await page.locator('#in-hand').waitFor()
+      await page.waitForTimeout(300)
       await press(page, ['g'])
       await page.keyboard.type('thigh thrust left')
       await press(page, ['Enter'])
@@ -149,7 +164,7 @@ try {
   const browser = await chromium.launch(CHROMIUM)
   for (const view of VIEWS) {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme: view.lamp ? 'dark' : 'light' })
-    await page.goto(base + view.at, { waitUntil: 'networkidle' })
+    await open(page, base + view.at)
     await view.before?.(page)
     await page.waitForTimeout(900)
     await page.screenshot({ path: path.join(out, `${view.name}.png`) })

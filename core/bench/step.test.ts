@@ -187,6 +187,14 @@ describe('the bench', () => {
     expect(c.told.map((e) => e.type)).toEqual(['test-started', 'test-stopped'])
   })
 
+  it('asks for no details of a test that a gate keeps from starting, and says why', () => {
+    const b = bench(sorePelvis().then({ type: 'screen-answered', item: 'big-fall', answer: 'yes' }))
+    b.give(choose('thigh-thrust', 'left'))
+    b.give({ do: 'ask', said: 'familiar', now: 0 })
+    expect(b.state()).toMatchObject({ pending: null, hint: expect.stringMatching(/fracture.*needs a reason/) as string })
+    expect(b.told).toEqual([])
+  })
+
   it('leaves out only what was not begun, and asks consent again before the contact it is needed for', () => {
     const b = bench(soreLeg())
     b.give(choose('slump', 'left'))

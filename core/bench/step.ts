@@ -246,6 +246,10 @@ function plain(said: PlainAnswer, angle: number | undefined, seen: Watched): Ans
 /** Something came on: its details are asked, the hold stops, and the device is read back to when it was felt. */
 function asked(state: BenchState, hand: InHand | null, { said, now, onset }: Extract<BenchInput, { do: 'ask' }>, exam: Exam): Stepped {
   if (!hand || hand.asksFor || hand.stage.kind !== 'load' || state.pending) return { state, events: [] }
+  if (hand.barred) {
+    const { gate } = hand.barred
+    return { state: { ...state, hint: `${gate.reason} ${gate.do} ${hand.run ? 'Stop the test.' : 'Opening it needs a reason.'}` }, events: [] }
+  }
   const symptom = exam.symptoms.find((s) => s.places.length > 0) ?? exam.symptoms[0]
   if (!symptom && said === 'familiar') {
     return { state: { ...state, hint: 'There is no symptom in the story yet. Describe it there first; what you typed stays here.' }, events: [] }

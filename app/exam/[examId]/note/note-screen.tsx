@@ -60,9 +60,11 @@ export function NoteScreen({ who, fileName }: Props) {
           <Button onClick={save}>
             <Download size={18} aria-hidden="true" /> Save as text
           </Button>
-          <a href={`/exam/${assessment.exam.id}/file`} download className={BUTTON}>
-            <FileJson size={18} aria-hidden="true" /> Save as exam file
-          </a>
+          <Button asChild>
+            <a href={`/exam/${assessment.exam.id}/file`} download>
+              <FileJson size={18} aria-hidden="true" /> Save as exam file
+            </a>
+          </Button>
           <Button onClick={() => window.print()}>
             <Printer size={18} aria-hidden="true" /> Print
           </Button>
@@ -74,5 +76,3 @@ export function NoteScreen({ who, fileName }: Props) {
     </main>
   )
 }
-
-const BUTTON = 'flex min-h-11 items-center gap-2 rounded-card border border-hair bg-sheet px-4'
