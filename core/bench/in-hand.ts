@@ -33,13 +33,13 @@ export interface InHand {
 }
 
 /** The test in hand as it stands: its stage, its way, and what keeps it from being answered. */
-export function inHandOf(pair: { test: string; side: TestSide } | null, exam: Exam, ways: Readonly<Record<string, string>>): InHand | null {
+export function inHandOf(pair: { test: string; side: TestSide } | null, exam: Exam, chosen: Readonly<Record<string, string>>): InHand | null {
   const test = pair && testById(pair.test)
   if (!test) return null
   const last = lastRun(exam, test.id, pair.side)
   const open = last && nextStage(last, test)
   // Compared results must be done the same way, so the last way is kept until another is chosen.
-  const variant = (open ? last.variant : ways[test.id]) ?? variantFor(exam, test)
+  const variant = (open ? last.variant : chosen[test.id]) ?? variantFor(exam, test)
   const waits = open ?? nextStage({ answers: [], stopped: null, variant }, test)
   const whole = test.stages.find((s) => s.id === waits?.id)
   if (!whole) return null

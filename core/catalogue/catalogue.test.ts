@@ -131,7 +131,7 @@ function wholeSeen(test: ExamTest, seen: Seen): void {
     case 'said':
       if (seen.stage) stageNamed(test, seen.stage)
       return
-    case 'way':
+    case 'in-variant':
       expect(test.variants.map((v) => v.id)).toEqual(expect.arrayContaining([...seen.variants]))
       return
     case 'some':

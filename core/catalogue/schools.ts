@@ -34,7 +34,7 @@ const school = (id: string, name: string, more: Partial<Omit<School, 'id' | 'nam
 const PELVIC: readonly TestId[] = ['sij-distraction', 'sij-compression', 'thigh-thrust', 'gaenslen', 'sacral-thrust', 'faber']
 const ARM: readonly TestId[] = ['ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3']
 const LIGAMENTS: readonly TestId[] = ['upper-neck-shear', 'alar-ligament', 'transverse-ligament']
-const each = (tests: readonly TestId[], way: string): School['variants'] => Object.fromEntries(tests.map((test) => [test, way]))
+const each = (tests: readonly TestId[], variant: string): School['variants'] => Object.fromEntries(tests.map((test) => [test, variant]))
 
 /**
  * Every question with its schools.
@@ -204,7 +204,7 @@ export function schoolsOf(exam: Pick<Exam, 'schools'>): readonly School[] {
 /** The way this test is done next by the schools chosen; its first one where none says otherwise. */
 export function schoolVariant(exam: Pick<Exam, 'schools'>, test: Pick<ExamTest, 'id' | 'variants'>): string {
   const asked = schoolsOf(exam).flatMap((s) => s.variants[test.id] ?? [])
-  return asked.find((way) => test.variants.some((v) => v.id === way)) ?? test.variants[0]?.id ?? ''
+  return asked.find((id) => test.variants.some((v) => v.id === id)) ?? test.variants[0]?.id ?? ''
 }
 
 /** The schools of this examination that are not the default ones, as told in the note. */

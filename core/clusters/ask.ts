@@ -122,7 +122,7 @@ function wasLookedAt(seen: Seen, run: Pick<Run, 'answers'>): boolean {
       return wasLookedAt(seen.of, run)
     case 'own':
     case 'said':
-    case 'way':
+    case 'in-variant':
     case 'painted':
       return run.answers.length > 0
   }

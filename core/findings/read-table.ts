@@ -104,7 +104,7 @@ export function wasSeen(seen: Seen, about: About): boolean {
       )
     case 'said':
       return run.answers.some((a) => (!seen.stage || a.stage === named(seen.stage, side)) && seen.what.includes(a.answer.said))
-    case 'way':
+    case 'in-variant':
       return seen.variants.includes(run.variant)
     case 'painted':
       return about.exam.symptoms.some((s) => s.places.some((p) => sideOf(p) === side && seen.at.includes(areaOf(p))))

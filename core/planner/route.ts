@@ -106,8 +106,8 @@ function mustComeBefore(planned: readonly RouteStep[], first: ReadonlySet<string
 
 /** How the body lies for this test, done the way it is done next. */
 export function postureOf(test: ExamTest, exam: Pick<Exam, 'runs' | 'schools'>): Posture {
-  const way = variantFor(exam, test)
-  return test.variants.find((v) => v.id === way)?.posture ?? test.posture
+  const variant = variantFor(exam, test)
+  return test.variants.find((v) => v.id === variant)?.posture ?? test.posture
 }
 
 /** How the body lies now: as in the last performance; null before the first. */

@@ -87,10 +87,10 @@ function perform(
   variant: string | undefined,
 ): Composed {
   const outline = setting.book.test(test)
-  const way = variant ?? outline?.variants[0]?.id ?? ''
+  const done = variant ?? outline?.variants[0]?.id ?? ''
   const at = setting.at + events.length * PACE_MS
   const run = composedId(at, openedAs(events), 100_000 + events.length)
-  let record = grow(events, { type: 'test-started', run, test, side, variant: way }, setting)
+  let record = grow(events, { type: 'test-started', run, test, side, variant: done }, setting)
   for (const answer of answers) {
     const performed = record.exam.runs.find((r) => r.id === run)
     const stage = outline && performed ? nextStage(performed, outline) : null

@@ -17,7 +17,7 @@ export function StageStepper({ testId }: { readonly testId: string }) {
   if (!test) return null
   const stages = stagesOf(test, variant)
   const stage = stages[Math.min(at, stages.length - 1)]
-  const way = test.variants.find((v) => v.id === variant)
+  const shown = test.variants.find((v) => v.id === variant)
   if (!stage) return null
   const shownSide = test.sides === 'none' ? 'none' : side
   const sentence = instruct(stage.do, shownSide)
@@ -77,7 +77,7 @@ export function StageStepper({ testId }: { readonly testId: string }) {
             </select>
           </label>
         )}
-        {way?.how && <p className="text-ash">{way.how}</p>}
+        {shown?.how && <p className="text-ash">{shown.how}</p>}
       </div>
     </section>
   )

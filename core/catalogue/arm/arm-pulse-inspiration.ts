@@ -1,7 +1,7 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
-import { allOf, chose, line, otherwise, own, pointsTo, speaksFor, table, way } from '../reading/table'
+import { allOf, chose, line, otherwise, own, pointsTo, speaksFor, table, inVariant } from '../reading/table'
 import { load, observe } from '../stages'
 import { on } from '../load'
 
@@ -52,7 +52,7 @@ export const armPulseInspiration = defineTest({
     lines: [
       line(allOf(own(ARM), chose('pulse', ...DROPPED)), 'positive', 'own symptom with a dropped pulse', speaksFor('outlet')),
       line(
-        allOf(way('pulse-alone'), chose('pulse', ...DROPPED)),
+        allOf(inVariant('pulse-alone'), chose('pulse', ...DROPPED)),
         'positive',
         'the pulse dropped: counted alone by this school, and common in healthy people',
         pointsTo('outlet'),

@@ -1,7 +1,7 @@
 import type { GridColumn } from '../../record/outline'
 import { defineTest } from '../exam-test'
 import { close, ON_THE_BACK_FRONT } from '../poses'
-import { allOf, anyOf, cells, line, otherwise, pointsTo, speaksFor, table, way } from '../reading/table'
+import { allOf, anyOf, cells, line, otherwise, pointsTo, speaksFor, table, inVariant } from '../reading/table'
 import { column, grid } from '../stages'
 import { on } from '../load'
 
@@ -70,8 +70,8 @@ export const alarLigament = defineTest({
     lines: [
       line(
         anyOf(
-          allOf(way('three-positions'), anyOf(cells('three', 'tilt', LAX, 3), cells('three', 'turn', LAX, 3))),
-          allOf(way('nodded'), anyOf(cells('nodded', 'tilt', ['absent']), cells('nodded', 'turn', ['absent']))),
+          allOf(inVariant('three-positions'), anyOf(cells('three', 'tilt', LAX, 3), cells('three', 'turn', LAX, 3))),
+          allOf(inVariant('nodded'), anyOf(cells('nodded', 'tilt', ['absent']), cells('nodded', 'turn', ['absent']))),
         ),
         'positive',
         'C2 does not follow at once as the school asks: lax',

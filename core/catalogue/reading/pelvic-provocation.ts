@@ -48,7 +48,7 @@ export const GROIN_IS_HIP: PlacePointer = {
  */
 export function pelvicVariants(load: string, ...builds: readonly Pick<Variant, 'id' | 'name' | 'posture'>[]): readonly Variant[] {
   return [
-    ...builds.map((way) => ({ ...way, stages: ['press'], how: `Rise over about 5 s to ${load}, and hold.` })),
+    ...builds.map((build) => ({ ...build, stages: ['press'], how: `Rise over about 5 s to ${load}, and hold.` })),
     {
       id: 'graded',
       name: 'Graded: light, held, quick presses',

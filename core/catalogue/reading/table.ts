@@ -53,8 +53,8 @@ interface Said {
 }
 
 /** It was done in one of these ways. */
-interface Way {
-  readonly kind: 'way'
+interface InVariant {
+  readonly kind: 'in-variant'
   readonly variants: readonly string[]
 }
 
@@ -77,7 +77,7 @@ interface Unless {
 }
 
 /** What can be asked of one performance. A value: the screen can list it, and nothing in it is code. */
-export type Seen = Own | Chose | Cells | Mean | Limited | Said | Way | Painted | Some | Unless
+export type Seen = Own | Chose | Cells | Mean | Limited | Said | InVariant | Painted | Some | Unless
 
 /** What a line says about a source. */
 export interface Points {
@@ -155,8 +155,8 @@ export function said(what: readonly Answer['said'][], stage?: string): Said {
 }
 
 /** Done in one of these ways. */
-export function way(...variants: readonly string[]): Way {
-  return { kind: 'way', variants }
+export function inVariant(...variants: readonly string[]): InVariant {
+  return { kind: 'in-variant', variants }
 }
 
 /** The story paints a symptom there. */

@@ -39,7 +39,7 @@ interface Props {
 /** The stages of the test in hand, what does not count, and how it is done. */
 export function Ladder({ inHand, onVariant }: Props) {
   const { test, run, stage, variant } = inHand
-  const way = test.variants.find((v) => v.id === variant)
+  const done = test.variants.find((v) => v.id === variant)
   return (
     <aside aria-label="Stages and rules of this test" tabIndex={0} className="my-4 flex flex-col gap-4 overflow-y-auto border-l border-hair px-5 text-[15px]">
       <ol className="space-y-2.5">
@@ -92,7 +92,7 @@ export function Ladder({ inHand, onVariant }: Props) {
               </option>
             ))}
           </select>
-          {way?.how && <span className="mt-1 block text-ash">{way.how}</span>}
+          {done?.how && <span className="mt-1 block text-ash">{done.how}</span>}
         </label>
       )}
     </aside>
