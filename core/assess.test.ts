@@ -39,7 +39,7 @@ describe('assess', () => {
 
   it('a rule out of reach uses its negative ratio, and the tests left over are spare', () => {
     const record = sorePelvis().test('sij-distraction', 'none', [NOTHING]).test('faber', 'right', [NOTHING]).test('thigh-thrust', 'right', [NOTHING])
-    expect(rule(record)).toMatchObject({ state: 'out-of-reach', spare: ['sij-compression', 'gaenslen'], open: [] })
+    expect(rule(record)).toMatchObject({ state: 'out-of-reach', changeNothing: ['sij-compression', 'gaenslen'], open: [] })
     expect(at(record, 'sij-pain', 'right')?.weighed?.rule?.lr).toBe(0.19)
     const states = routeOf(assess(record.exam)).flatMap((leg) => leg.steps.map((s) => `${s.test.id} ${s.state}`))
     expect(states).toContain('gaenslen spare')
@@ -80,7 +80,7 @@ describe('the pelvic rules side by side', () => {
 
   it('four stops at two', () => {
     const record = sorePelvis().test('sij-distraction', 'none', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK])
-    expect(rules(record, 'pelvic-four')).toMatchObject({ state: 'met', positives: 2, spare: ['sij-compression', 'sacral-thrust'] })
+    expect(rules(record, 'pelvic-four')).toMatchObject({ state: 'met', positives: 2, changeNothing: ['sij-compression', 'sacral-thrust'] })
     expect(at(record, 'sij-pain', 'right')?.weighed?.rule).toMatchObject({ lr: 4, rule: { cluster: { id: 'pelvic-four' } } })
   })
 

@@ -28,7 +28,7 @@ export function fullBattery(made: Case): Outcome {
   for (let round = 0; round < 3; round++) {
     const left = routeOf(assess(exam))
       .flatMap((leg) => leg.steps)
-      .filter((s) => s.state === 'open' || s.state === 'spare')
+      .filter((s) => s.state === 'open' || s.state === 'changes-nothing')
     if (left.length === 0) break
     for (const step of left) exam = perform(exam, step, made)
   }

@@ -124,7 +124,7 @@ function wholeSeen(test: ExamTest, seen: Seen): void {
     case 'limited':
       expect(stageNamed(test, seen.stage).kind).toBe('measure')
       return
-    case 'own':
+    case 'familiar':
     case 'painted':
       for (const area of seen.at ?? []) expect(Object.keys(BODY_AREAS)).toContain(area)
       return

@@ -120,7 +120,7 @@ function wasLookedAt(seen: Seen, run: Pick<Run, 'answers'>): boolean {
       return seen.of.every((part) => wasLookedAt(part, run))
     case 'unless':
       return wasLookedAt(seen.of, run)
-    case 'own':
+    case 'familiar':
     case 'said':
     case 'in-variant':
     case 'painted':

@@ -32,7 +32,7 @@ export interface RuleVerdict {
   /** Questions of the story that could still change it. */
   readonly asks: readonly string[]
   /** Tests without an answer that can no longer change it. */
-  readonly spare: readonly TestId[]
+  readonly changeNothing: readonly TestId[]
   readonly tree: Extract<RuleTree, { kind: 'at-least' | 'weighted' }>
   /** The highest grade that holds, where the rule has grades. */
   readonly grade: string | null
@@ -58,7 +58,7 @@ export function ruleVerdict(cluster: Cluster, side: Side, ground: Ground): RuleV
     ...stillNeeded(tree),
     open: openTests,
     asks: [...new Set(open.filter((item) => testOf(item) === null).map(itemKey))],
-    spare: testsIn(spareLeaves(tree, itemKey).map((o) => o.leaf)).filter((test) => !openTests.includes(test)),
+    changeNothing: testsIn(spareLeaves(tree, itemKey).map((o) => o.leaf)).filter((test) => !openTests.includes(test)),
     tree,
     grade,
     words: [cluster.rulesOut ? quietWords(tree) : explain(tree, leafWords), ...(grade ? [grade] : [])].join('; '),

@@ -1,4 +1,4 @@
-import { anyOf, cells, chose, mean, own } from '../catalogue/reading/table'
+import { anyOf, cells, chose, mean, familiar } from '../catalogue/reading/table'
 import { type Item, measured, observed } from '../clusters/item'
 import type { TestId } from '../catalogue/exam-test'
 import type { RegisterName } from '../vocabulary/register-name'
@@ -48,7 +48,14 @@ export const SIGNS: readonly Sign[] = [
     chose('quality', 'arc', 'catch', 'climbing', 'reversal'),
     'segment-instability',
   ),
-  sign('hip', 'hip-scour', 'hip-scour-pain', 'Own pain in groin or side under load', own(['groin', 'thigh-front', 'thigh-inner', 'outer-hip']), 'hip-rotation'),
+  sign(
+    'hip',
+    'hip-scour',
+    'hip-scour-pain',
+    'Own pain in groin or side under load',
+    familiar(['groin', 'thigh-front', 'thigh-inner', 'outer-hip']),
+    'hip-rotation',
+  ),
   {
     id: 'hip-turn-25',
     name: 'Hip turns in 25° or less',

@@ -45,7 +45,7 @@ function ruleLine(rule: RuleVerdict, assessment: Assessment) {
     positives: rule.positives,
     open: rule.open,
     needs: rule.needs,
-    spare: rule.spare,
+    spare: rule.changeNothing,
     standing: rule.cluster.basis,
     ...(rule.asks.length > 0 && { asks: rule.asks }),
     ...(rule.grade !== null && { grade: rule.grade }),

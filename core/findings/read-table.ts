@@ -74,7 +74,7 @@ function scoreWords({ scores }: Table, run: Pick<Run, 'answers'>): string {
 export function wasSeen(seen: Seen, about: About): boolean {
   const { run, side } = about
   switch (seen.kind) {
-    case 'own': {
+    case 'familiar': {
       const begun = run.answers.find((a) => a.answer.said === 'familiar')
       if (begun?.answer.said !== 'familiar') return false
       if (seen.stages && !seen.stages.some((stage) => named(stage, side) === begun.stage)) return false

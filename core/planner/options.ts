@@ -26,7 +26,7 @@ export function optionsOf(assessment: Assessment, route: readonly RouteLeg[], tu
   const from = lyingNow(exam)
   return route
     .flatMap((leg) => leg.steps)
-    .filter((step) => step.state === 'open' || (step.state === 'spare' && step.test.provocative < 3))
+    .filter((step) => step.state === 'open' || (step.state === 'changes-nothing' && step.test.provocative < 3))
     .map(({ test, side }) => {
       const variant = variantFor(exam, test)
       const value = valueOf(test, side, variant, assessment)

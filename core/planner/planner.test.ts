@@ -183,10 +183,10 @@ describe('the three ways to plan', () => {
     const full = stepsIn(soreLeg(), 'open')
     for (const mode of ['fewest-turns', 'quickest-answer'] as const) {
       const record = inMode(soreLeg(), mode)
-      expect(new Set([...stepsIn(record, 'open'), ...stepsIn(record, 'spare')])).toEqual(new Set(full))
+      expect(new Set([...stepsIn(record, 'open'), ...stepsIn(record, 'changes-nothing')])).toEqual(new Set(full))
       const spare = route(record)
         .flatMap((leg) => leg.steps)
-        .filter((s) => s.state === 'spare')
+        .filter((s) => s.state === 'changes-nothing')
       for (const s of spare) {
         const worth = perMinute(
           { ...s, variant: variantFor(record.exam, s.test), posture: postureOf(s.test, record.exam), baseline: false },

@@ -16,7 +16,7 @@ import { type Candidate, fewestTurns, perMinute, quickest, WORTH_DOING } from '.
 import type { TurnSeconds } from './price'
 
 /** Where one planned test stands. */
-export type StepState = 'done' | 'under-way' | 'open' | 'spare' | 'skipped' | 'withheld'
+export type StepState = 'done' | 'under-way' | 'open' | 'changes-nothing' | 'skipped' | 'withheld'
 
 /** One test on one side, at its place in the order. */
 export interface RouteStep {
@@ -85,7 +85,7 @@ function searched(planned: readonly RouteStep[], assessment: Assessment, turns: 
   const worth = open.filter((step) => worthyTests.has(step.test.id))
   const idle = open
     .filter((step) => !worthyTests.has(step.test.id))
-    .map((step) => ({ ...step, state: 'spare' as const, why: 'Would change nothing that is still in question.' }))
+    .map((step) => ({ ...step, state: 'changes-nothing' as const, why: 'Would change nothing that is still in question.' }))
   const body = { at: lyingNow(exam), ...(turns && { turns }), before: mustComeBefore(planned, first, exam) }
   const urgent = worth.filter((step) => first.has(step.test.id))
   const rest = worth.filter((step) => !first.has(step.test.id)).map(candidateOf)
@@ -244,7 +244,7 @@ function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<R
   const asked = mine.filter((rule) => soreSides(assessment.exam).includes(rule.side))
   const decided = asked.filter((rule) => rule.state !== 'open')
   if (asked.length > 0 && decided.length === asked.length) {
-    return { state: 'spare', why: `${decided[0]?.cluster.name ?? 'The rule'} is decided: this can no longer change it.` }
+    return { state: 'changes-nothing', why: `${decided[0]?.cluster.name ?? 'The rule'} is decided: this can no longer change it.` }
   }
   if (test.follows)
     return { state: 'open', why: `Follows ${testById(test.follows)?.name.toLowerCase() ?? test.follows} while the leg is up: parts nerve from muscle.` }

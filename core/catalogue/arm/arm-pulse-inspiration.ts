@@ -1,7 +1,7 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
-import { allOf, chose, line, otherwise, own, pointsTo, speaksFor, table, inVariant } from '../reading/table'
+import { allOf, chose, line, otherwise, familiar, pointsTo, speaksFor, table, inVariant } from '../reading/table'
 import { load, observe } from '../stages'
 import { on } from '../load'
 
@@ -50,14 +50,14 @@ export const armPulseInspiration = defineTest({
     source: 'outlet',
     counts: [...ARM, ...NECK],
     lines: [
-      line(allOf(own(ARM), chose('pulse', ...DROPPED)), 'positive', 'own symptom with a dropped pulse', speaksFor('outlet')),
+      line(allOf(familiar(ARM), chose('pulse', ...DROPPED)), 'positive', 'own symptom with a dropped pulse', speaksFor('outlet')),
       line(
         allOf(inVariant('pulse-alone'), chose('pulse', ...DROPPED)),
         'positive',
         'the pulse dropped: counted alone by this school, and common in healthy people',
         pointsTo('outlet'),
       ),
-      line(own(ARM), 'inconclusive', 'own symptom without a change of the pulse'),
+      line(familiar(ARM), 'inconclusive', 'own symptom without a change of the pulse'),
       line(chose('pulse', ...DROPPED), 'negative', 'the pulse dropped without the own symptom, as in many healthy people'),
     ],
     otherwise: otherwise('negative', 'pulse unchanged and no own symptom'),

@@ -1,7 +1,7 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
-import { allOf, chose, line, otherwise, own, pointsTo, speaksFor, table, inVariant } from '../reading/table'
+import { allOf, chose, line, otherwise, familiar, pointsTo, speaksFor, table, inVariant } from '../reading/table'
 import { load, observe } from '../stages'
 import { on } from '../load'
 
@@ -63,7 +63,7 @@ export const elevatedArmStress = defineTest({
     source: 'outlet',
     counts: [...ARM, ...NECK],
     lines: [
-      line(own(ARM), 'positive', 'own arm symptom with the arms up', speaksFor('outlet')),
+      line(familiar(ARM), 'positive', 'own arm symptom with the arms up', speaksFor('outlet')),
       line(chose('end', 'dropped-{side}', 'dropped-both'), 'positive', 'the arm could not be held up', speaksFor('outlet')),
       line(
         allOf(inVariant('pulse-difference'), chose('pulse', '{side}')),

@@ -1,6 +1,6 @@
 import { defineTest } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
-import { allOf, line, otherwise, own, pointsTo, said, table } from '../reading/table'
+import { allOf, line, otherwise, familiar, pointsTo, said, table } from '../reading/table'
 import { load, release } from '../stages'
 import { on } from '../load'
 
@@ -46,13 +46,13 @@ export const abdominalTension = defineTest({
     counts: ['abdomen', 'groin', 'chest'],
     lines: [
       line(
-        allOf(own(undefined, { side: 'either' }), said(['unchanged'], 'curl')),
+        allOf(familiar(undefined, { side: 'either' }), said(['unchanged'], 'curl')),
         'positive',
         'worse or unchanged with the wall tight: the abdominal wall',
         pointsTo('abdominal-wall'),
       ),
       line(
-        allOf(own(undefined, { side: 'either' }), said(['eased'], 'curl')),
+        allOf(familiar(undefined, { side: 'either' }), said(['eased'], 'curl')),
         'negative',
         'eased with the wall tight: deeper, so advise a medical review',
         pointsTo('visceral'),

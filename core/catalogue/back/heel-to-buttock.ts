@@ -1,7 +1,7 @@
 import { BELOW_KNEE, LOW_BACK, SACROILIAC, ABOVE_KNEE } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
-import { line, otherwise, own, pointsTo, table } from '../reading/table'
+import { line, otherwise, familiar, pointsTo, table } from '../reading/table'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -50,7 +50,7 @@ export const heelToButtock = defineTest({
     counts: [...LOW_BACK, ...SACROILIAC, ...BELOW_KNEE, ...ABOVE_KNEE],
     lines: [
       line(
-        own(undefined, { side: 'either' }),
+        familiar(undefined, { side: 'either' }),
         'positive',
         'own back or leg pain with the low segments extended: a loose segment, or weak trunk and pelvis',
         pointsTo('instability-lumbar'),

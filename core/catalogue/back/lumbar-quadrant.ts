@@ -1,7 +1,7 @@
 import { ABOVE_KNEE, BELOW_KNEE, LOW_BACK, SACROILIAC } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { SITTING, STANDING } from '../poses'
-import { line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
+import { line, otherwise, familiar, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -66,9 +66,9 @@ export const lumbarQuadrant = defineTest({
     source: 'facet-lumbar',
     counts: [...LOW_BACK, ...SACROILIAC, ...LEG],
     lines: [
-      line(own(LEG), 'negative', 'own leg symptom: the opening is narrow, or a root', pointsTo('root-lumbar-low')),
-      line(own([...LOW_BACK, ...SACROILIAC]), 'positive', 'own back pain on the side turned to, which says little by itself', speaksFor('facet-lumbar')),
-      line(own([...LOW_BACK, ...SACROILIAC], { side: 'other' }), 'negative', 'own back pain on the other side', pointsTo('muscle-back')),
+      line(familiar(LEG), 'negative', 'own leg symptom: the opening is narrow, or a root', pointsTo('root-lumbar-low')),
+      line(familiar([...LOW_BACK, ...SACROILIAC]), 'positive', 'own back pain on the side turned to, which says little by itself', speaksFor('facet-lumbar')),
+      line(familiar([...LOW_BACK, ...SACROILIAC], { side: 'other' }), 'negative', 'own back pain on the other side', pointsTo('muscle-back')),
     ],
     otherwise: otherwise('negative', 'no own back pain: makes facet pain less likely', speaksAgainst('facet-lumbar')),
   }),

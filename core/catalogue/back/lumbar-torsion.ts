@@ -1,7 +1,7 @@
 import { LOW_BACK, SACROILIAC } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
-import { line, otherwise, own, pointsTo, table } from '../reading/table'
+import { line, otherwise, familiar, pointsTo, table } from '../reading/table'
 import { load, observe } from '../stages'
 import { on } from '../load'
 
@@ -45,7 +45,7 @@ export const lumbarTorsion = defineTest({
     counts: [...LOW_BACK, ...SACROILIAC],
     lines: [
       line(
-        own(LOW_BACK),
+        familiar(LOW_BACK),
         'positive',
         'own pain on twisting: capsule, facet or ligament, not specific',
         pointsTo('facet-lumbar'),

@@ -1,7 +1,7 @@
 import { LOW_BACK, SACROILIAC } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
-import { allOf, line, otherwise, own, said, speaksAgainst, speaksFor, table } from '../reading/table'
+import { allOf, line, otherwise, familiar, said, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load, release } from '../stages'
 import { on } from '../load'
 
@@ -46,12 +46,12 @@ export const passiveExtension = defineTest({
     counts: [...LOW_BACK, ...SACROILIAC],
     lines: [
       line(
-        allOf(own([...LOW_BACK, ...SACROILIAC], { side: 'either' }), said(['eased'], 'down')),
+        allOf(familiar([...LOW_BACK, ...SACROILIAC], { side: 'either' }), said(['eased'], 'down')),
         'positive',
         'own low-back pain or heaviness that goes on return',
         speaksFor('instability-lumbar'),
       ),
-      line(own(undefined, { side: 'either' }), 'inconclusive', 'own pain that stayed when the legs were let down'),
+      line(familiar(undefined, { side: 'either' }), 'inconclusive', 'own pain that stayed when the legs were let down'),
     ],
     otherwise: otherwise('negative', 'no own low-back pain', speaksAgainst('instability-lumbar')),
   }),

@@ -1,7 +1,7 @@
 import { LOW_BACK, SACROILIAC } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { OVER_THE_EDGE } from '../poses'
-import { allOf, line, otherwise, own, pointsTo, said, speaksFor, table } from '../reading/table'
+import { allOf, line, otherwise, familiar, pointsTo, said, speaksFor, table } from '../reading/table'
 import { load, observe, putBack, release } from '../stages'
 import { on } from '../load'
 
@@ -49,12 +49,12 @@ export const proneInstability = defineTest({
     counts: [...LOW_BACK, ...SACROILIAC],
     lines: [
       line(
-        allOf(own(undefined, { side: 'either' }), said(['eased'], 'lifted')),
+        allOf(familiar(undefined, { side: 'either' }), said(['eased'], 'lifted')),
         'positive',
         'gone or clearly less with the muscles on',
         speaksFor('instability-lumbar'),
       ),
-      line(own(undefined, { side: 'either' }), 'negative', 'unchanged with the muscles on', pointsTo('facet-lumbar')),
+      line(familiar(undefined, { side: 'either' }), 'negative', 'unchanged with the muscles on', pointsTo('facet-lumbar')),
     ],
     otherwise: otherwise('negative', 'no own pain on pressing at rest'),
   }),

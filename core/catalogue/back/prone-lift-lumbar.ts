@@ -1,7 +1,7 @@
 import { LOW_BACK, SACROILIAC } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
-import { line, otherwise, own, pointsTo, table } from '../reading/table'
+import { line, otherwise, familiar, pointsTo, table } from '../reading/table'
 import { load, observe } from '../stages'
 import { on } from '../load'
 
@@ -52,8 +52,8 @@ export const proneLiftLumbar = defineTest({
     source: 'facet-lumbar',
     counts: [...LOW_BACK, ...SACROILIAC],
     lines: [
-      line(own(LOW_BACK), 'positive', 'own back pain with the level held', pointsTo('facet-lumbar')),
-      line(own(SACROILIAC), 'negative', 'own pain below L5, so it does not count here', pointsTo('sij-pain')),
+      line(familiar(LOW_BACK), 'positive', 'own back pain with the level held', pointsTo('facet-lumbar')),
+      line(familiar(SACROILIAC), 'negative', 'own pain below L5, so it does not count here', pointsTo('sij-pain')),
     ],
     otherwise: otherwise('negative', 'no own back pain'),
   }),

@@ -1,7 +1,7 @@
 import { LOW_BACK, SACROILIAC } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
-import { line, otherwise, own, pointsTo, table } from '../reading/table'
+import { line, otherwise, familiar, pointsTo, table } from '../reading/table'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -43,8 +43,8 @@ export const proneLiftSacrum = defineTest({
     source: 'sij-pain',
     counts: [...SACROILIAC, ...LOW_BACK],
     lines: [
-      line(own(SACROILIAC), 'positive', 'own pain below L5 with the sacrum held', pointsTo('sij-pain')),
-      line(own(LOW_BACK), 'negative', 'own pain above L5, so it does not count here', pointsTo('facet-lumbar')),
+      line(familiar(SACROILIAC), 'positive', 'own pain below L5 with the sacrum held', pointsTo('sij-pain')),
+      line(familiar(LOW_BACK), 'negative', 'own pain above L5, so it does not count here', pointsTo('facet-lumbar')),
     ],
     otherwise: otherwise('negative', 'no own pain over the sacroiliac joint'),
   }),

@@ -1,6 +1,6 @@
 import { defineTest } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
-import { also, chose, line, otherwise, own, pointsTo, table } from '../reading/table'
+import { also, chose, line, otherwise, familiar, pointsTo, table } from '../reading/table'
 import { load, observe } from '../stages'
 import { on } from '../load'
 
@@ -44,12 +44,12 @@ export const hipScour = defineTest({
     source: 'hip',
     counts: ['groin', 'thigh-front', 'outer-hip', 'buttock'],
     lines: [
-      line(own(['groin', 'thigh-front', 'thigh-inner']), 'positive', 'own pain in the groin under load', pointsTo('hip')),
+      line(familiar(['groin', 'thigh-front', 'thigh-inner']), 'positive', 'own pain in the groin under load', pointsTo('hip')),
       line(chose('felt', 'grinding'), 'positive', 'grinding under load', pointsTo('hip')),
       line(chose('felt', 'catch'), 'inconclusive', 'a catch across the middle: functional impingement, seen with a rotated pelvis', pointsTo('sij-stiff')),
     ],
     otherwise: otherwise('negative', 'no own groin pain and no grinding'),
-    also: [also(own(['buttock', 'outer-hip']), 'own pain in the buttock rather than the groin', pointsTo('outer-hip'))],
+    also: [also(familiar(['buttock', 'outer-hip']), 'own pain in the buttock rather than the groin', pointsTo('outer-hip'))],
   }),
   shares: ['hip-rotation'],
 })

@@ -1,7 +1,7 @@
 import { BELOW_KNEE } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { ON_THE_BACK, ON_THE_SIDE } from '../poses'
-import { also, line, otherwise, own, pointsTo, table } from '../reading/table'
+import { also, line, otherwise, familiar, pointsTo, table } from '../reading/table'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -71,15 +71,15 @@ export const piriformis = defineTest({
     counts: ['buttock', 'sacroiliac', 'outer-hip', 'groin', ...LEG],
     lines: [
       line(
-        own(['buttock', 'sacroiliac', 'outer-hip']),
+        familiar(['buttock', 'sacroiliac', 'outer-hip']),
         'positive',
         'own buttock pain from the deep muscles: feel for the point to confirm',
         pointsTo('piriformis'),
       ),
-      line(own(LEG), 'positive', 'own leg symptom: the sciatic nerve may be caught in the buttock', pointsTo('neural-peripheral'), pointsTo('piriformis')),
+      line(familiar(LEG), 'positive', 'own leg symptom: the sciatic nerve may be caught in the buttock', pointsTo('neural-peripheral'), pointsTo('piriformis')),
     ],
     otherwise: otherwise('negative', 'no own buttock pain'),
-    also: [also(own(['groin']), 'own pain in the groin belongs to the hip', pointsTo('hip'))],
+    also: [also(familiar(['groin']), 'own pain in the groin belongs to the hip', pointsTo('hip'))],
   }),
   shares: [],
 })

@@ -1,7 +1,7 @@
 import { ARM, BELOW_KNEE, ABOVE_KNEE, LOW_BACK, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { close, SITTING } from '../poses'
-import { line, otherwise, own, pointsTo, table } from '../reading/table'
+import { line, otherwise, familiar, pointsTo, table } from '../reading/table'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -44,15 +44,15 @@ export const bearDown = defineTest({
     source: 'disc-annulus',
     counts: [...ARM, ...BELOW_KNEE, ...ABOVE_KNEE, ...LOW_BACK, ...NECK],
     lines: [
-      line(own(ARM), 'positive', 'own arm symptom when the canal pressure rises', pointsTo('root-cervical')),
+      line(familiar(ARM), 'positive', 'own arm symptom when the canal pressure rises', pointsTo('root-cervical')),
       line(
-        own([...BELOW_KNEE, ...ABOVE_KNEE]),
+        familiar([...BELOW_KNEE, ...ABOVE_KNEE]),
         'positive',
         'own leg symptom when the canal pressure rises',
         pointsTo('root-lumbar-low'),
         pointsTo('disc-annulus'),
       ),
-      line(own([...LOW_BACK, ...NECK]), 'negative', 'own pain in the spine only, not in a limb', pointsTo('disc-annulus')),
+      line(familiar([...LOW_BACK, ...NECK]), 'negative', 'own pain in the spine only, not in a limb', pointsTo('disc-annulus')),
     ],
     otherwise: otherwise('negative', 'no own limb symptom'),
   }),

@@ -1,7 +1,7 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
-import { also, line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
+import { also, line, otherwise, familiar, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -45,11 +45,11 @@ export const neckClosingA = defineTest({
     counts: [...ARM, ...NECK],
     needs: HERE,
     lines: [
-      line(own(ARM, { stages: HERE }), 'positive', 'own symptom into the arm on closing that side', speaksFor('root-cervical')),
-      line(own(NECK, { stages: HERE }), 'negative', 'own pain in the neck only, so it does not count for the root', speaksAgainst('root-cervical')),
+      line(familiar(ARM, { stages: HERE }), 'positive', 'own symptom into the arm on closing that side', speaksFor('root-cervical')),
+      line(familiar(NECK, { stages: HERE }), 'negative', 'own pain in the neck only, so it does not count for the root', speaksAgainst('root-cervical')),
     ],
     otherwise: otherwise('negative', 'no own symptom into the arm', speaksAgainst('root-cervical')),
-    also: [also(own(NECK, { stages: HERE }), 'own neck pain on the loaded side', pointsTo('facet-cervical'))],
+    also: [also(familiar(NECK, { stages: HERE }), 'own neck pain on the loaded side', pointsTo('facet-cervical'))],
   }),
   shares: ['foraminal-closing'],
 })

@@ -1,7 +1,7 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { close, SITTING, SITTING_FRONT } from '../poses'
-import { also, line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
+import { also, line, otherwise, familiar, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -61,14 +61,14 @@ export const neckCompression = defineTest({
     source: 'root-cervical',
     counts: [...ARM, ...NECK],
     lines: [
-      line(own(ARM), 'positive', 'own symptom into the arm, so a root is irritated', speaksFor('root-cervical')),
-      line(own(ARM, { side: 'other' }), 'negative', 'own symptom into the other arm, so it counts for that side'),
-      line(own(NECK), 'negative', 'own pain in the neck only, so it does not count for the root', speaksAgainst('root-cervical')),
+      line(familiar(ARM), 'positive', 'own symptom into the arm, so a root is irritated', speaksFor('root-cervical')),
+      line(familiar(ARM, { side: 'other' }), 'negative', 'own symptom into the other arm, so it counts for that side'),
+      line(familiar(NECK), 'negative', 'own pain in the neck only, so it does not count for the root', speaksAgainst('root-cervical')),
     ],
     otherwise: otherwise('negative', 'no own symptom in any position', speaksAgainst('root-cervical')),
     also: [
-      also(own(NECK, { stages: ['bend-{side}', 'quarter-{side}'] }), 'own neck pain on the loaded side', pointsTo('facet-cervical')),
-      also(own(NECK, { stages: ['bend-{other}', 'quarter-{other}'] }), 'own neck pain on the stretched side', pointsTo('muscle-neck')),
+      also(familiar(NECK, { stages: ['bend-{side}', 'quarter-{side}'] }), 'own neck pain on the loaded side', pointsTo('facet-cervical')),
+      also(familiar(NECK, { stages: ['bend-{other}', 'quarter-{other}'] }), 'own neck pain on the stretched side', pointsTo('muscle-neck')),
     ],
   }),
   shares: ['foraminal-closing'],

@@ -1,7 +1,7 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
-import { line, otherwise, own, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
+import { line, otherwise, familiar, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -39,9 +39,9 @@ export const neckExtensionRotation = defineTest({
     source: 'facet-cervical',
     counts: [...NECK, ...ARM],
     lines: [
-      line(own(ARM), 'negative', 'own arm symptom, which is not the facet’s place', pointsTo('root-cervical'), speaksAgainst('facet-cervical')),
-      line(own(NECK), 'positive', 'own neck pain on the side turned to', speaksFor('facet-cervical')),
-      line(own(NECK, { side: 'other' }), 'negative', 'own neck pain on the other side only', pointsTo('muscle-neck'), speaksAgainst('facet-cervical')),
+      line(familiar(ARM), 'negative', 'own arm symptom, which is not the facet’s place', pointsTo('root-cervical'), speaksAgainst('facet-cervical')),
+      line(familiar(NECK), 'positive', 'own neck pain on the side turned to', speaksFor('facet-cervical')),
+      line(familiar(NECK, { side: 'other' }), 'negative', 'own neck pain on the other side only', pointsTo('muscle-neck'), speaksAgainst('facet-cervical')),
     ],
     otherwise: otherwise('negative', 'no own pain on this side', speaksAgainst('facet-cervical')),
   }),

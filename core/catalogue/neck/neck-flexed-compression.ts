@@ -1,7 +1,7 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { close, SITTING, SITTING_FRONT } from '../poses'
-import { line, otherwise, own, speaksAgainst, speaksFor, table } from '../reading/table'
+import { line, otherwise, familiar, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -51,8 +51,8 @@ export const neckFlexedCompression = defineTest({
     source: 'root-cervical',
     counts: [...ARM, ...NECK],
     lines: [
-      line(own(ARM), 'positive', 'own arm symptom on loading the bent neck', speaksFor('root-cervical')),
-      line(own(NECK), 'negative', 'own pain in the neck only, so it does not count for the root', speaksAgainst('root-cervical')),
+      line(familiar(ARM), 'positive', 'own arm symptom on loading the bent neck', speaksFor('root-cervical')),
+      line(familiar(NECK), 'negative', 'own pain in the neck only, so it does not count for the root', speaksAgainst('root-cervical')),
     ],
     otherwise: otherwise('negative', 'no own symptom into the arm', speaksAgainst('root-cervical')),
   }),

@@ -1,7 +1,7 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
-import { line, otherwise, own, pointsTo, table } from '../reading/table'
+import { line, otherwise, familiar, pointsTo, table } from '../reading/table'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -41,9 +41,14 @@ export const neckSideBend = defineTest({
     source: 'root-cervical',
     counts: [...ARM, ...NECK],
     lines: [
-      line(own(ARM), 'positive', 'own arm symptom on bending towards it: compression outside the root', pointsTo('root-cervical')),
-      line(own(ARM, { side: 'other' }), 'positive', 'own arm symptom on bending away from it: the root is pulled from the inside', pointsTo('root-cervical')),
-      line(own(NECK), 'negative', 'own pain in the neck on the side bent to', pointsTo('facet-cervical')),
+      line(familiar(ARM), 'positive', 'own arm symptom on bending towards it: compression outside the root', pointsTo('root-cervical')),
+      line(
+        familiar(ARM, { side: 'other' }),
+        'positive',
+        'own arm symptom on bending away from it: the root is pulled from the inside',
+        pointsTo('root-cervical'),
+      ),
+      line(familiar(NECK), 'negative', 'own pain in the neck on the side bent to', pointsTo('facet-cervical')),
     ],
     otherwise: otherwise('negative', 'no own symptom on bending to this side'),
   }),

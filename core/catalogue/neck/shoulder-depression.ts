@@ -1,7 +1,7 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
-import { line, otherwise, own, pointsTo, said, speaksAgainst, speaksFor, table } from '../reading/table'
+import { line, otherwise, familiar, pointsTo, said, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -48,8 +48,8 @@ export const shoulderDepression = defineTest({
     source: 'root-cervical',
     counts: [...ARM, ...NECK],
     lines: [
-      line(own(ARM), 'positive', 'own arm symptom on pulling the root', speaksFor('root-cervical')),
-      line(own(NECK), 'negative', 'own pain in the neck or shoulder only', pointsTo('muscle-neck')),
+      line(familiar(ARM), 'positive', 'own arm symptom on pulling the root', speaksFor('root-cervical')),
+      line(familiar(NECK), 'negative', 'own pain in the neck or shoulder only', pointsTo('muscle-neck')),
       line(said(['stretch']), 'negative', 'pulling only, as a tight trapezius gives', pointsTo('muscle-neck')),
     ],
     otherwise: otherwise('negative', 'no own symptom into the arm', speaksAgainst('root-cervical')),

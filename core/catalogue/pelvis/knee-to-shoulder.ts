@@ -1,7 +1,7 @@
 import { SACROILIAC } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
-import { also, line, otherwise, own, pointsTo, table } from '../reading/table'
+import { also, line, otherwise, familiar, pointsTo, table } from '../reading/table'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -47,11 +47,11 @@ export const kneeToShoulder = defineTest({
   reading: table({
     source: 'sij-pain',
     counts: [...SACROILIAC, 'groin'],
-    lines: [line(own(SACROILIAC), 'positive', 'own pain below L5', pointsTo('sij-pain'), pointsTo('sij-ligament'))],
+    lines: [line(familiar(SACROILIAC), 'positive', 'own pain below L5', pointsTo('sij-pain'), pointsTo('sij-ligament'))],
     otherwise: otherwise('negative', 'no own pain below L5'),
     also: [
-      also(own(SACROILIAC, { side: 'other' }), 'own pain on the other side as well: ask about inflammatory disease', pointsTo('inflammatory')),
-      also(own(['groin']), 'own pain in the groin belongs to the hip', pointsTo('hip')),
+      also(familiar(SACROILIAC, { side: 'other' }), 'own pain on the other side as well: ask about inflammatory disease', pointsTo('inflammatory')),
+      also(familiar(['groin']), 'own pain in the groin belongs to the hip', pointsTo('hip')),
     ],
   }),
   shares: ['pelvic-provocation'],

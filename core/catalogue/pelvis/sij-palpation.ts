@@ -1,7 +1,7 @@
 import { SACROILIAC } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
-import { line, otherwise, own, pointsAway, pointsTo, table } from '../reading/table'
+import { line, otherwise, familiar, pointsAway, pointsTo, table } from '../reading/table'
 import { load, observe } from '../stages'
 import { on } from '../load'
 
@@ -47,7 +47,7 @@ export const sijPalpation = defineTest({
   reading: table({
     source: 'sij-pain',
     counts: [...SACROILIAC],
-    lines: [line(own(SACROILIAC), 'positive', 'own pain at the joint line', pointsTo('sij-pain'), pointsTo('sij-ligament'))],
+    lines: [line(familiar(SACROILIAC), 'positive', 'own pain at the joint line', pointsTo('sij-pain'), pointsTo('sij-ligament'))],
     otherwise: otherwise('negative', 'no own pain at the joint line', pointsAway('sij-pain')),
     pressing: true,
   }),

@@ -2,9 +2,9 @@ import type { Answer, LimitedBy } from '../../record/answer'
 import type { AreaId } from '../../vocabulary/body-area'
 import type { SourceId } from '../../vocabulary/source'
 
-/** Own symptom came on, there, at one of these stages. */
-interface Own {
-  readonly kind: 'own'
+/** FamiliarSymptom symptom came on, there, at one of these stages. */
+interface FamiliarSymptom {
+  readonly kind: 'familiar'
   /** Anywhere when absent. */
   readonly at?: readonly AreaId[]
   readonly side: 'tested' | 'other' | 'either'
@@ -77,7 +77,7 @@ interface Unless {
 }
 
 /** What can be asked of one performance. A value: the screen can list it, and nothing in it is code. */
-export type Seen = Own | Chose | Cells | Mean | Limited | Said | InVariant | Painted | Some | Unless
+export type Seen = FamiliarSymptom | Chose | Cells | Mean | Limited | Said | InVariant | Painted | Some | Unless
 
 /** What a line says about a source. */
 export interface Points {
@@ -124,9 +124,9 @@ export interface Table {
   readonly pressing?: true
 }
 
-/** Own symptom on the tested side. */
-export function own(at?: readonly AreaId[], more: Partial<Pick<Own, 'side' | 'stages' | 'shooting'>> = {}): Own {
-  return { kind: 'own', ...(at && { at }), side: 'tested', ...more }
+/** FamiliarSymptom symptom on the tested side. */
+export function familiar(at?: readonly AreaId[], more: Partial<Pick<FamiliarSymptom, 'side' | 'stages' | 'shooting'>> = {}): FamiliarSymptom {
+  return { kind: 'familiar', ...(at && { at }), side: 'tested', ...more }
 }
 
 /** One of these was observed at that stage. */

@@ -1,4 +1,4 @@
-import { own } from '../../catalogue/reading/table'
+import { familiar } from '../../catalogue/reading/table'
 import { ARM } from '../../vocabulary/area-sets'
 import { defineGate } from '../gate'
 
@@ -6,7 +6,7 @@ import { defineGate } from '../gate'
 export const compressionPositive = defineGate({
   id: 'compression-positive',
   strength: 'block',
-  when: { seen: [{ test: 'neck-compression', when: own(ARM, { side: 'either', stages: ['neutral'] }) }] },
+  when: { seen: [{ test: 'neck-compression', when: familiar(ARM, { side: 'either', stages: ['neutral'] }) }] },
   bars: { named: true },
   carries: ['compression-positive'],
   reason: 'Plain compression already brought the arm symptom on.',

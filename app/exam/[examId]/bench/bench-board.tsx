@@ -113,7 +113,7 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
           <RulePips rule={rule} colour={FAMILY_COLOUR[row.family]} />
           <span>
             {rule.cluster.name.toLowerCase()}: {rule.words}
-            {rule.spare.length > 0 && <span className="text-ash"> ({counted(rule.spare.length, 'test')} spare)</span>}
+            {rule.changeNothing.length > 0 && <span className="text-ash"> ({counted(rule.changeNothing.length, 'test')} spare)</span>}
           </span>
         </p>
       ))}

@@ -90,7 +90,7 @@ const STATE_WORDS: Record<RouteStep['state'], string> = {
   done: 'done',
   'under-way': 'under way',
   open: 'to do',
-  spare: 'spare',
+  'changes-nothing': 'spare',
   skipped: 'left out',
   withheld: 'barred',
 }
@@ -105,7 +105,7 @@ function StepChip({ step, bench }: { readonly step: RouteStep; readonly bench: B
     ? 'border-2 border-lantern bg-sheet font-semibold'
     : step.state === 'withheld'
       ? 'border-2 border-dashed border-halt text-halt'
-      : step.state === 'spare' || step.state === 'skipped'
+      : step.state === 'changes-nothing' || step.state === 'skipped'
         ? 'border-dashed border-hair text-ash'
         : step.state === 'done'
           ? 'border-hair text-ash'
