@@ -26,7 +26,7 @@ export default defineConfig({
     projects: [
       {
         extends: true,
-        test: { name: 'core', environment: 'node', include: ['{core,db,server,devices,scripts,app,bench,workers}/**/*.test.ts'], testTimeout: 20_000 },
+        test: { name: 'core', environment: 'node', include: ['{core,db,server,devices,scripts,app,bench,workers}/**/*.test.ts'], testTimeout: 180_000 },
       },
       {
         extends: true,
@@ -37,7 +37,7 @@ export default defineConfig({
           include: ['ui/**/*.test.{ts,tsx}', 'app/**/*.test.tsx'],
           setupFiles: ['./tests/setup-ui.ts'],
           // A whole table stepped through by keyboard takes seconds on a small machine.
-          testTimeout: 30_000,
+          testTimeout: 180_000,
         },
       },
     ],
