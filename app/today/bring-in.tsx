@@ -32,7 +32,7 @@ export function BringIn() {
   }
   return (
     <>
-      <label className="flex min-h-11 cursor-pointer items-center gap-2 rounded-card border border-hair bg-sheet px-4 focus-within:outline-3 focus-within:outline-lantern">
+      <label className="flex min-h-11 cursor-pointer items-center gap-2 rounded-card border border-ash bg-sheet px-4 focus-within:outline-3 focus-within:outline-lantern">
         <Upload size={18} aria-hidden="true" /> Bring in an exam file
         <input
           ref={input}

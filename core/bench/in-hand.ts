@@ -24,6 +24,8 @@ export interface InHand {
   readonly variant: string
   /** The gate that keeps it from starting; null when it may. */
   readonly barred: ClosedGate | null
+  /** The record would take an answer: no gate is closed, or the stage only lets go of what an open test has loaded. */
+  readonly mayAnswer: boolean
   /** Cautions to heed before its first step. */
   readonly heed: readonly ClosedGate[]
   /** Consent has to be asked again for this region first. */
@@ -43,6 +45,7 @@ export function inHandOf(pair: { test: string; side: TestSide } | null, exam: Ex
   const waits = open ?? nextStage({ answers: [], stopped: null, variant }, test)
   const whole = test.stages.find((s) => s.id === waits?.id)
   if (!whole) return null
+  const barred = barring(exam, test.id, variant) ?? null
   return {
     test,
     side: pair.side,
@@ -51,7 +54,8 @@ export function inHandOf(pair: { test: string; side: TestSide } | null, exam: Ex
     stage: whole,
     repeats: last !== undefined && !open,
     variant,
-    barred: barring(exam, test.id, variant) ?? null,
+    barred,
+    mayAnswer: barred === null || (open !== null && open !== undefined && whole.kind !== 'load'),
     heed: heeding(exam, test.id, variant),
     asksFor: open ? null : asksAgain(test, exam),
     guard: sideGuard(test, pair.side, exam),

@@ -48,7 +48,14 @@ function bench(record: Composed) {
     state = came.state
     return came
   }
-  return { give, told, state: () => state, exam: () => exam, hand: () => inHand(state, groundOf(exam)) }
+  /** Something recorded elsewhere. */
+  const tell = (content: EventContent) => {
+    const admission = admitAll(events, [{ ...content, id: id(), at: 2e12 + made, by: 'test-author' }], RULEBOOK)
+    if (!admission.ok) throw new Error(admission.problem.what)
+    events = admission.events
+    exam = admission.exam
+  }
+  return { give, tell, told, state: () => state, exam: () => exam, hand: () => inHand(state, groundOf(exam)) }
 }
 const choose = (test: TestId, side: TestSide): BenchInput => ({ do: 'choose', test, side })
 const answer = (said: 'nothing' | 'stretch', end?: number): BenchInput => ({ do: 'answer', said, run: id(), now: 0, ...(end !== undefined && { end }) })
@@ -193,6 +200,28 @@ describe('the bench', () => {
     b.give({ do: 'ask', said: 'familiar', now: 0 })
     expect(b.state()).toMatchObject({ pending: null, hint: expect.stringMatching(/fracture.*needs a reason/) as string })
     expect(b.told).toEqual([])
+  })
+
+  it('a gate that closes in the middle lets go of what was loaded, and loads nothing more', () => {
+    const b = bench(soreLeg())
+    b.give(choose('slump', 'left'))
+    expect(b.hand()?.mayAnswer).toBe(true)
+    while (b.hand()?.stage.kind === 'load') {
+      b.give({ do: 'ask', said: 'familiar', now: 0 })
+      b.give({ do: 'change', change: { places: ['left-calf'], intensity: 6 } })
+      b.give({ do: 'confirm', run: id(), now: 0 })
+    }
+    expect(b.hand()?.stage.kind).toBe('release')
+    b.tell({ type: 'screen-answered', item: 'both-legs', answer: 'yes' })
+    expect(b.hand()).toMatchObject({ barred: expect.anything() as unknown, mayAnswer: true })
+    const before = b.told.length
+    b.give({ do: 'answer', said: 'eased', run: id(), now: 0 })
+    expect(b.told.length).toBe(before + 1)
+    const c = bench(soreLeg())
+    c.give(choose('slump', 'left'))
+    c.give(answer('nothing'))
+    c.tell({ type: 'screen-answered', item: 'both-legs', answer: 'yes' })
+    expect(c.hand()).toMatchObject({ stage: { kind: 'load' }, mayAnswer: false })
   })
 
   it('leaves out only what was not begun, and asks consent again before the contact it is needed for', () => {

@@ -6,11 +6,13 @@ import type { Exam } from '../record/exam'
 import { nextStage } from '../record/ladder'
 import { sidesOf } from '../record/outline'
 import { unsettled } from '../safety/state'
-import { holdAt, holdHeld, toggleHold } from './hold'
+import { holdAt, toggleHold } from './hold'
 import { type InHand, inHandOf } from './in-hand'
-import type { BenchInput, PlainAnswer } from './input'
+import type { BenchInput } from './input'
 import { placesOffered } from './places-offered'
 import { type BenchState, EMPTY_BENCH, type Pair, putAway } from './state'
+import { doubt, endAngle, plain, TRIALS, typedAngle, watched, withTyped } from './measured'
+import type { Stepped } from './stepped'
 import { emptyLast, moveTable, tableOf } from './table'
 
 /** What the bench stands on: the record, and the plan that is made from it. */
@@ -22,19 +24,6 @@ export interface Ground {
   readonly order: readonly Pair[]
 }
 
-/** What came of an input. */
-export interface Stepped {
-  readonly state: BenchState
-  /** To be recorded. When the record refuses them, the state stays what it was. */
-  readonly events: readonly EventContent[]
-  /** The stage in hand has changed, so whatever runs on the limb is put away. */
-  readonly devices?: 'stop'
-  /** Nothing of this hand was left to take back: the last entry of the record is. */
-  readonly takeBack?: true
-}
-
-/** Trials of a range, at most. */
-export const TRIALS = 3
 /** Digits an angle has, at most. */
 const DIGITS = 3
 
@@ -182,65 +171,6 @@ function give(state: BenchState, hand: InHand | null, answer: Answer, newRun: st
 
 function started(run: string, { test, side, variant }: InHand): EventContent {
   return { type: 'test-started', run, test: test.id, side, variant }
-}
-
-/** The angle that was typed at a stage that measures one. */
-function typedAngle(state: BenchState, hand: InHand | null): number | undefined {
-  return hand?.stage.angle && state.typed !== '' ? Number(state.typed) : undefined
-}
-
-/** The end of the range: typed, or where the device saw the limb rest. */
-function endAngle(state: BenchState, hand: InHand | null, seen: number | null | undefined): number | undefined {
-  const typed = typedAngle(state, hand)
-  if (typed !== undefined || !hand?.stage.angle || seen === undefined || seen === null) return typed
-  return Math.round(seen)
-}
-
-/** An unusual value is asked about once; the same answer again takes it. */
-function doubt(state: BenchState, hand: InHand | null, value: number | undefined): Stepped | null {
-  const limits = hand?.stage.angle
-  if (!limits || value === undefined || state.sure === String(value)) return null
-  if (value >= limits.usual[0] && value <= limits.usual[1]) return null
-  const hint = `${value}${limits.unit ?? '°'} is unusual for ${limits.joint}. Give the answer again to keep it, or type it anew.`
-  return { state: { ...state, sure: String(value), typed: String(value), hint }, events: [] }
-}
-
-/** The trials with the figure in hand, if there is one; what to ask first, where it is unusual. */
-function withTyped(state: BenchState, hand: InHand | null, seen: number | null | undefined): readonly number[] | Stepped {
-  const value = endAngle(state, hand, seen)
-  if (value === undefined) return state.trials
-  return doubt(state, hand, value) ?? [...state.trials, value].slice(0, TRIALS)
-}
-
-interface Watched {
-  readonly lean?: boolean
-  readonly held?: number
-  readonly newtons?: number
-}
-
-function watched(state: BenchState, hand: InHand | null, now: number): Watched {
-  const held = holdHeld(holdAt(state.hold, now))
-  return {
-    ...(hand?.stage.leanWatched && { lean: state.lean }),
-    ...(hand?.stage.force && state.press && { newtons: Math.round(state.press.highest) }),
-    ...(hand?.stage.holdSeconds && held !== null && { held }),
-  }
-}
-
-function plain(said: PlainAnswer, angle: number | undefined, seen: Watched): Answer {
-  switch (said) {
-    case 'nothing':
-      return { said, ...seen, ...(angle !== undefined && { end: angle }) }
-    case 'stretch':
-      return { said, places: [], ...seen, ...(angle !== undefined && { end: angle }) }
-    case 'eased':
-    case 'unchanged':
-    case 'returned':
-    case 'stayed-away':
-    case 'worse':
-    case 'nothing-to-relieve':
-      return { said }
-  }
 }
 
 /** Something came on: its details are asked, the hold stops, and the device is read back to when it was felt. */

@@ -41,7 +41,7 @@ function stageOf(kind: Stage['kind'], record: Composed = soreLeg()): InHand {
     const stage = test.stages.find((s) => s.kind === kind)
     const side = sidesOf(test)[0]
     const hand = stage && side && inHandOf({ test: test.id, side }, record.exam, {})
-    if (hand) return { ...hand, stage, barred: null, run: null }
+    if (hand) return { ...hand, stage, barred: null, mayAnswer: true, run: null }
   }
   throw new Error(`No test has a stage of the kind ${kind}.`)
 }

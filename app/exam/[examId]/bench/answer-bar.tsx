@@ -11,7 +11,7 @@ import type { Bench } from './use-bench'
 export function AnswerBar({ bench }: { readonly bench: Bench }) {
   const { exam } = useExam()
   const { inHand } = bench
-  const off = inHand === null || exam.signed !== null || inHand.barred !== null
+  const off = inHand === null || exam.signed !== null || !inHand.mayAnswer
   return (
     <div role="group" aria-label="Answers" className="flex gap-3 px-6 py-3">
       {inHand ? <ForStage bench={bench} inHand={inHand} off={off} /> : <ForLoad bench={bench} keeps={null} off={off} />}

@@ -19,6 +19,7 @@ describe('the ladder', () => {
         repeats: false,
         variant: way.id,
         barred: null,
+        mayAnswer: true,
         heed: [],
         asksFor: null,
         guard: null,

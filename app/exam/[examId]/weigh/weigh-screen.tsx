@@ -3,9 +3,8 @@
 import { useState } from 'react'
 import type { SourceVerdict } from '@/core/assess'
 import { percent } from '@/core/note/percent'
-import { estimateOf, rankedSources } from '@/core/note/ranking'
+import { estimateOf, rankedSources, rulesWorthShowing } from '@/core/note/ranking'
 import { STATEMENT, UNCHECKED } from '@/core/note/statement'
-import type { RuleVerdict } from '@/core/clusters/verdict'
 import { FAMILIES, FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
 import { FAMILY_COLOUR, Strip } from '@/ui/board/strip'
 import { OddsLadder } from '@/ui/charts/odds-ladder'
@@ -92,11 +91,6 @@ function estimateWords(row: SourceVerdict): string {
   return p === null ? '' : percent(p)
 }
 
-/** Rules of which something is known, and those that lead to a figure; a grading or pattern nobody looked at only takes room. */
-function rulesToShow({ rules }: SourceVerdict): readonly RuleVerdict[] {
-  return rules.filter((r) => r.positives > 0 || r.state !== 'open' || (r.cluster.basis === 'published' && !r.cluster.beside) || r.cluster.basis === 'own')
-}
-
 function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
   const { assessment, exam, clinic } = useExam()
   const sensitivity = useSensitivity(exam, clinic)
@@ -139,7 +133,7 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
           .filter((l) => l.side === verdict.side && l.sources.some((source) => source === verdict.source))
           .map((l) => <LevelGrid key={l.limb} level={l} />)}
       <div className="mt-6 grid max-w-5xl gap-8 lg:grid-cols-2">
-        {rulesToShow(verdict).map((rule) => (
+        {rulesWorthShowing(verdict.rules).map((rule) => (
           <RuleTree key={rule.cluster.id} rule={rule} colour={FAMILY_COLOUR[verdict.family]} />
         ))}
         <Pointers verdict={verdict} />

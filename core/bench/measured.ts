@@ -1,0 +1,71 @@
+import type { Answer } from '../record/answer'
+import { holdAt, holdHeld } from './hold'
+import type { InHand } from './in-hand'
+import type { PlainAnswer } from './input'
+import type { BenchState } from './state'
+import type { Stepped } from './stepped'
+
+/** Trials of a range, at most. */
+export const TRIALS = 3
+
+/** The angle that was typed at a stage that measures one. */
+export function typedAngle(state: BenchState, hand: InHand | null): number | undefined {
+  return hand?.stage.angle && state.typed !== '' ? Number(state.typed) : undefined
+}
+
+/** The end of the range: typed, or where the device saw the limb rest. */
+export function endAngle(state: BenchState, hand: InHand | null, seen: number | null | undefined): number | undefined {
+  const typed = typedAngle(state, hand)
+  if (typed !== undefined || !hand?.stage.angle || seen === undefined || seen === null) return typed
+  return Math.round(seen)
+}
+
+/** An unusual value is asked about once; the same answer again takes it. */
+export function doubt(state: BenchState, hand: InHand | null, value: number | undefined): Stepped | null {
+  const limits = hand?.stage.angle
+  if (!limits || value === undefined || state.sure === String(value)) return null
+  if (value >= limits.usual[0] && value <= limits.usual[1]) return null
+  const hint = `${value}${limits.unit ?? '°'} is unusual for ${limits.joint}. Give the answer again to keep it, or type it anew.`
+  return { state: { ...state, sure: String(value), typed: String(value), hint }, events: [] }
+}
+
+/** The trials with the figure in hand, if there is one; what to ask first, where it is unusual. */
+export function withTyped(state: BenchState, hand: InHand | null, seen: number | null | undefined): readonly number[] | Stepped {
+  const value = endAngle(state, hand, seen)
+  if (value === undefined) return state.trials
+  return doubt(state, hand, value) ?? [...state.trials, value].slice(0, TRIALS)
+}
+
+/** What a stage may have beside its answer. */
+interface Watched {
+  readonly lean?: boolean
+  readonly held?: number
+  readonly newtons?: number
+}
+
+/** What was watched and measured beside the answer. */
+export function watched(state: BenchState, hand: InHand | null, now: number): Watched {
+  const held = holdHeld(holdAt(state.hold, now))
+  return {
+    ...(hand?.stage.leanWatched && { lean: state.lean }),
+    ...(hand?.stage.force && state.press && { newtons: Math.round(state.press.highest) }),
+    ...(hand?.stage.holdSeconds && held !== null && { held }),
+  }
+}
+
+/** An answer without details, with what was measured beside it. */
+export function plain(said: PlainAnswer, angle: number | undefined, seen: Watched): Answer {
+  switch (said) {
+    case 'nothing':
+      return { said, ...seen, ...(angle !== undefined && { end: angle }) }
+    case 'stretch':
+      return { said, places: [], ...seen, ...(angle !== undefined && { end: angle }) }
+    case 'eased':
+    case 'unchanged':
+    case 'returned':
+    case 'stayed-away':
+    case 'worse':
+    case 'nothing-to-relieve':
+      return { said }
+  }
+}
