@@ -109,6 +109,7 @@ const frozen = fc.record({
       id: slug,
       name: line,
       side: oneSide,
+      moved: fc.boolean(),
       prior: p,
       product: p,
       model: p,

@@ -9,7 +9,7 @@ const LOOK: Record<ButtonLook, string> = {
   plain: 'rounded-card border border-ash bg-sheet px-4',
   strong: 'rounded-card border border-ink bg-sheet px-4 font-semibold',
   stop: 'rounded-card border-2 border-halt bg-sheet px-4 font-semibold text-halt',
-  quiet: 'px-2 underline underline-offset-4',
+  quiet: 'underline underline-offset-4',
 }
 
 /** High enough for a finger; on the bench for a hand that is busy. */

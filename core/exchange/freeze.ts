@@ -32,6 +32,7 @@ export function freeze(assessment: Assessment): Frozen {
       return {
         ...source,
         name: nameOf(source.id),
+        moved: assessment.sources.some((s) => s.source === source.id && s.side === source.side && s.weighed !== null),
         rule: rule && { id: rule.id, postTest: rule.postTest, publishedPostTest: rule.publishedPostTest ?? null },
       }
     }),

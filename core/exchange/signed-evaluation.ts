@@ -13,7 +13,7 @@ export function evaluationAsSigned({ edition, findings, rules, estimates, pointe
       .filter((f) => sides.has(f.about))
       .map(({ test, side, about, result, readings }) => ({ test, side, ...(about !== side && { about }), result, readings })),
     rules: rules.map(({ name, words, asks, grade, ...rule }) => ({ ...rule, ...(asks.length > 0 && { asks }), ...(grade !== null && { grade }) })),
-    sources: estimates.map(({ name, rule, ...estimate }) => ({
+    sources: estimates.map(({ name, moved, rule, ...estimate }) => ({
       ...estimate,
       rule: rule && { id: rule.id, postTest: rule.postTest, ...(rule.publishedPostTest !== null && { publishedPostTest: rule.publishedPostTest }) },
     })),

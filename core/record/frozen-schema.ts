@@ -63,6 +63,7 @@ export const FROZEN_SHAPE = shape({
       id: slug,
       name,
       side,
+      moved: yup.boolean().strict().required(),
       prior: probability.required(),
       product: probability.required(),
       model: probability.required(),

@@ -56,6 +56,8 @@ export interface FrozenEstimate {
   readonly id: string
   readonly name: string
   readonly side: Side
+  /** Something that was found moved it; otherwise every figure is only the start, and what was not tested is not known. */
+  readonly moved: boolean
   readonly prior: number
   readonly product: number
   readonly model: number

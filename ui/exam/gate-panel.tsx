@@ -52,7 +52,7 @@ export function GatePanel({ closed }: { readonly closed: ClosedGate }) {
             <Button onClick={() => setAsking(false)}>Leave it closed</Button>
           </form>
         ) : (
-          <Button onClick={() => setAsking(true)} look="quiet" className="mt-2 px-0">
+          <Button onClick={() => setAsking(true)} look="quiet" className="mt-2">
             Open it with a reason
           </Button>
         ))}

@@ -29,7 +29,7 @@ export function ReadAgain({ signed, again, onChange }: Props) {
         {again ? 'Read again with today’s rules. This is not what was signed.' : `As it was signed, with ${editionWords(frozen.edition)}.`}
       </p>
       {again && <p>{same ? 'Today’s rules are the same edition.' : `Signed with ${editionWords(frozen.edition)}; read now with ${editionWords(EDITION)}.`}</p>}
-      <Button onClick={() => onChange(!again)} look="quiet" className="no-print mt-1 px-0">
+      <Button onClick={() => onChange(!again)} look="quiet" className="no-print mt-1">
         {again ? 'Show what was signed' : 'Read again with today’s rules'}
       </Button>
     </div>

@@ -15,7 +15,7 @@ interface Props {
 
 /** Estimates, rules and findings of a signed examination, as they stood when it was signed. Nothing here is computed. */
 export function SignedWeigh({ frozen, who, children }: Props) {
-  const estimates = frozen.estimates.toSorted((a, b) => headline(b) - headline(a))
+  const estimates = frozen.estimates.toSorted((a, b) => Number(b.moved) - Number(a.moved) || headline(b) - headline(a))
   const rules = frozen.rules.filter((rule) => rule.positives > 0 || rule.state !== 'open')
   return (
     <main className="min-h-0 flex-1 overflow-y-auto px-8 py-5 print:overflow-visible print:px-0">
@@ -29,13 +29,7 @@ export function SignedWeigh({ frozen, who, children }: Props) {
               <th scope="row" className="py-2 pr-4 text-left font-semibold">
                 {e.name}, {e.side}
               </th>
-              {[
-                percent(e.prior),
-                percent(headline(e)),
-                e.interval ? `${percent(e.interval[0])} to ${percent(e.interval[1])}` : 'not known',
-                percent(e.model),
-                percent(e.product),
-              ].map((cell, i) => (
+              {[percent(e.prior), ...(e.moved ? figuresOf(e) : UNMOVED)].map((cell, i) => (
                 <td key={i} className="figures py-2 pr-4">
                   {cell}
                 </td>
@@ -72,6 +66,14 @@ export function SignedWeigh({ frozen, who, children }: Props) {
       </div>
     </main>
   )
+}
+
+/** Where nothing moved the odds they are only the start: what was not tested is not known. */
+const UNMOVED = ['nothing moved it', '', '', '']
+
+function figuresOf(e: FrozenEstimate): readonly string[] {
+  const interval = e.interval ? `${percent(e.interval[0])} to ${percent(e.interval[1])}` : 'not known'
+  return [percent(headline(e)), interval, percent(e.model), percent(e.product)]
 }
 
 function headline({ headline: by, rule, model }: FrozenEstimate): number {
