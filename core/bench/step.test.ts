@@ -12,10 +12,11 @@ import type { EventContent, ExamEvent } from '../record/event'
 import type { Exam } from '../record/exam'
 import { RULEBOOK } from '../safety/rulebook'
 import type { TestSide } from '../vocabulary/side'
+import { benchFromDraft, draftOf } from './draft'
 import { holdHeld, holdLeft } from './hold'
 import type { BenchInput } from './input'
 import { type BenchState, EMPTY_BENCH } from './state'
-import { benchFromDraft, type Ground, inHand, step, tableKey } from './step'
+import { type Ground, inHand, step, tableKey } from './step'
 import { tableOf } from './table'
 
 let made = 0
@@ -289,7 +290,7 @@ describe('the bench as a whole', () => {
           state = first.state
         }
         // What is kept on the device comes back as a bench, whatever it was.
-        expect(benchFromDraft(JSON.parse(JSON.stringify(state))).chosen).toEqual(state.chosen)
+        expect(benchFromDraft(JSON.parse(JSON.stringify(draftOf(state, record.exam))), record.exam).chosen).toEqual(state.chosen)
       }),
       { numRuns: 60 },
     )
@@ -298,11 +299,26 @@ describe('the bench as a whole', () => {
   it('a draft that is nothing like one gives an empty bench', () => {
     fc.assert(
       fc.property(fc.jsonValue(), (draft) => {
-        const state = benchFromDraft(draft)
+        const state = benchFromDraft(draft, soreLeg().exam)
         expect(state.chosen).toBeNull()
         expect(step(state, { do: 'back' }, groundOf(soreLeg().exam)).events).toEqual([])
       }),
       { numRuns: 60 },
     )
+  })
+
+  it('a draft that results have overtaken brings back neither the test it held nor its numbers', () => {
+    const before = soreLeg()
+    const held = bench(before)
+    held.give(choose('leg-raise', 'left'))
+    held.give({ do: 'type', digit: '4' })
+    const draft = draftOf(held.state(), before.exam)
+    expect(benchFromDraft(draft, before.exam)).toMatchObject({ chosen: { test: 'leg-raise', side: 'left' }, typed: '4' })
+    // Answered in the moment before the page closed, or in another window.
+    const after = before.test('leg-raise', 'left', [own(['left-calf'], 6, 48)]).exam
+    expect(benchFromDraft(draft, after)).toEqual(EMPTY_BENCH)
+    // A red flag told meanwhile takes nothing out of the hand.
+    const { exam: told } = before.then({ type: 'screen-answered', item: 'night-pain', answer: 'yes' })
+    expect(benchFromDraft(draft, told).chosen).toEqual({ test: 'leg-raise', side: 'left' })
   })
 })

@@ -1,4 +1,3 @@
-import { testById } from '../catalogue'
 import { offeredIntensity } from '../findings/familiar'
 import type { Answer } from '../record/answer'
 import type { EventContent } from '../record/event'
@@ -10,7 +9,7 @@ import { holdAt, toggleHold } from './hold'
 import { type InHand, inHandOf } from './in-hand'
 import type { BenchInput } from './input'
 import { placesOffered } from './places-offered'
-import { type BenchState, EMPTY_BENCH, type Pair, putAway } from './state'
+import { type BenchState, type Pair, putAway } from './state'
 import { doubt, endAngle, plain, TRIALS, typedAngle, watched, withTyped } from './measured'
 import type { Stepped } from './stepped'
 import { emptyLast, moveTable, tableOf } from './table'
@@ -282,19 +281,4 @@ function moved(state: BenchState, hand: InHand | null, by: 1 | -1, { order }: Gr
   keys.splice(at, 1)
   keys.splice(to, 0, `${pair.test} ${pair.side}`)
   return { state: { ...state, chosen: pair }, events: [{ type: 'route-ordered', order: keys }] }
-}
-
-/** The bench as it was left on this device, as far as its parts still make sense; an empty one otherwise. */
-export function benchFromDraft(draft: unknown): BenchState {
-  if (typeof draft !== 'object' || draft === null) return EMPTY_BENCH
-  const kept = draft as Partial<BenchState>
-  const table = kept.table && typeof kept.table.key === 'string' && typeof kept.table.cells === 'object' ? kept.table : EMPTY_BENCH.table
-  const chosen = kept.chosen && testById(kept.chosen.test) ? kept.chosen : null
-  return {
-    ...EMPTY_BENCH,
-    chosen,
-    typed: typeof kept.typed === 'string' && /^\d{0,3}$/.test(kept.typed) ? kept.typed : '',
-    trials: Array.isArray(kept.trials) ? kept.trials.filter((v): v is number => typeof v === 'number').slice(0, TRIALS) : [],
-    table,
-  }
 }

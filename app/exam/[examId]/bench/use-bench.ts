@@ -2,12 +2,13 @@
 
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react'
 import { v7 } from 'uuid'
+import { benchFromDraft, draftOf } from '@/core/bench/draft'
 import { holdHeld, holdLeft } from '@/core/bench/hold'
 import type { InHand } from '@/core/bench/in-hand'
 import type { BenchInput, PlainAnswer } from '@/core/bench/input'
 import type { Aside, BenchState, Pair, Pending, TableState } from '@/core/bench/state'
 import { EMPTY_BENCH } from '@/core/bench/state'
-import { benchFromDraft, type Ground, inHand as handOf, step, tableKey } from '@/core/bench/step'
+import { type Ground, inHand as handOf, step, tableKey } from '@/core/bench/step'
 import { type Cell, isFull, type TableMove, tableCells, tableOf } from '@/core/bench/table'
 import { nameOfTest } from '@/core/catalogue/retired'
 import { judgeStep } from '@/core/metrology/cuff'
@@ -17,6 +18,7 @@ import { type Advice, adviceOf } from '@/core/planner/advice'
 import { type RouteLeg, type RouteStep, routeOf } from '@/core/planner/route'
 import type { LimitedBy } from '@/core/record/answer'
 import type { ExamEvent, PlanMode } from '@/core/record/event'
+import type { Exam } from '@/core/record/exam'
 import { cuff as simulatedCuff } from '@/devices/simulated-cuff'
 import { forcePad } from '@/devices/simulated-force-pad'
 import { movementFor, nodFor, pressFor } from '@/devices/stand-ins'
@@ -99,7 +101,7 @@ export function useBench(): Bench {
     () => ({ exam, suggested: suggested ? pairOf(suggested) : null, order: route.flatMap((leg) => leg.steps.map(pairOf)) }),
     [exam, suggested, route],
   )
-  const state = useDraft(exam.id, latest, drawn)
+  const state = useDraft(exam, latest, drawn)
 
   const keep = (next: BenchState) => {
     latest.current = next
@@ -223,9 +225,13 @@ function scoreOf(trace: readonly Frame[], band: readonly [number, number]): Forc
 const KEPT_AFTER_MS = 250
 
 /** The bench as it lies, kept on this device: a half-filled table survives a reload. */
-function useDraft(examId: string, latest: { current: BenchState }, drawn: () => void): BenchState {
+function useDraft(exam: Exam, latest: { current: BenchState }, drawn: () => void): BenchState {
   const [taken, setTaken] = useState(false)
-  const key = `bench ${examId}`
+  const key = `bench ${exam.id}`
+  const over = useRef(exam)
+  useEffect(() => {
+    over.current = exam
+  }, [exam])
   useEffect(() => {
     let gone = false
     void browserOutbox()
@@ -234,7 +240,7 @@ function useDraft(examId: string, latest: { current: BenchState }, drawn: () => 
         if (gone) return
         // Whoever was quicker than the device's store has a newer bench than it.
         if (draft !== undefined && latest.current === EMPTY_BENCH) {
-          latest.current = benchFromDraft(draft)
+          latest.current = benchFromDraft(draft, over.current)
           drawn()
         }
         setTaken(true)
@@ -245,15 +251,20 @@ function useDraft(examId: string, latest: { current: BenchState }, drawn: () => 
     }
   }, [key, latest, drawn])
   const now = latest.current
+  const due = useRef<(() => void) | null>(null)
   useEffect(() => {
     if (!taken) return
-    const timer = setTimeout(() => {
-      const { hold: _hold, press: _press, hint: _hint, ...draft } = now
+    const write = () => {
+      due.current = null
       void browserOutbox()
-        .then((box) => box.keepDraft(key, draft))
+        .then((box) => box.keepDraft(key, draftOf(now, exam)))
         .catch(() => undefined)
-    }, KEPT_AFTER_MS)
+    }
+    due.current = write
+    const timer = setTimeout(write, KEPT_AFTER_MS)
     return () => clearTimeout(timer)
-  }, [key, now, taken])
+  }, [key, now, taken, exam])
+  // A step to another screen does not wait: what is due is kept as the bench is left.
+  useEffect(() => () => due.current?.(), [])
   return now
 }
