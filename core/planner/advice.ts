@@ -1,5 +1,6 @@
 import type { Assessment } from '../assess'
 import { testTitle } from '../catalogue/exam-test'
+import type { Exam } from '../record/exam'
 import { isIn } from '../safety/state'
 import { soreSides } from '../story/sore-sides'
 import { POSTURE_WORDS } from '../vocabulary/posture'
@@ -32,7 +33,7 @@ export function adviceOf(assessment: Assessment, route: readonly RouteLeg[], tur
   const turn = turnTo(step, assessment, turns)
   return {
     step,
-    why: sentence(step, value, turn, assessment),
+    why: stop ? unneeded(step, assessment.exam) : sentence(step, value, turn, assessment),
     price: { bits: value.total, seconds, turn, perMinute: (value.total * 60) / (seconds + turn) },
     stop,
   }
@@ -76,6 +77,13 @@ function sentence(step: RouteStep, value: TestValue, turn: number, assessment: A
   if (rule) return `${title}, ${where}: ${rule.cluster.name} is ${rule.words}.`
   if (about) return `${title}, ${where}: tells most about ${sourceOf(about.source).inWords}, ${about.bits.toFixed(2)} bit.`
   return `${title}, ${where}: ${lower(step.why)}`
+}
+
+/** A plan can go on past the reason to stop; then its next step does not claim to be worth doing. */
+function unneeded(step: RouteStep, { mode }: Exam): string {
+  const title = testTitle(step.test, step.side)
+  if (step.state === 'under-way') return `${title}: begun and not finished.`
+  return mode === 'full-baseline' || isBaseline(step.test) ? `${title}: would only complete the baseline.` : `${title}: still planned, and not needed.`
 }
 
 function lower(text: string): string {
