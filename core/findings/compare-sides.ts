@@ -13,6 +13,7 @@ import { sentence } from './place-fits'
 export function compareSides(findings: readonly Finding[], testById: (id: string) => ExamTest | undefined): readonly Finding[] {
   // The first of several stands, as when searching from the front.
   const index = new Map(findings.toReversed().map((f) => [`${f.test} ${f.side} ${f.about}`, f]))
+  const agreeing = findings.flatMap((f) => agreementOf(f, testById))
   return findings.map((finding) => {
     const reading = testById(finding.test)?.reading
     const other = index.get(`${finding.test} ${otherSide(finding.side)} ${otherSide(finding.about)}`)
@@ -22,7 +23,7 @@ export function compareSides(findings: readonly Finding[], testById: (id: string
       case 'staged-tension':
         return compareAngle(finding, other, reading)
       case 'tension':
-        return withAgreement(compareLateStop(finding, other, reading), findings, reading, testById)
+        return withAgreement(compareLateStop(finding, other, reading), findings, agreeing)
       case 'table':
         return mayBePressure(compareLoss(finding, other, reading), other, reading)
       case 'provocation':
@@ -106,14 +107,26 @@ function compareLateStop(finding: Finding, other: Finding | undefined, reading: 
   return { ...finding, readings: [...finding.readings, { source: late.source, direction: 'for', strength: 'pointer', why }] }
 }
 
+/** A test that should end about where another one does, as it was found. */
+interface Agreement {
+  readonly quiet: Finding
+  readonly by: NonNullable<Tension['agreesWith']>
+}
+
+function agreementOf(quiet: Finding, testById: (id: string) => ExamTest | undefined): readonly Agreement[] {
+  const reading = testById(quiet.test)?.reading
+  return reading?.kind === 'tension' && reading.agreesWith ? [{ quiet, by: reading.agreesWith }] : []
+}
+
 /** A quiet seated raise beside a limited supine one: look at the technique again, never at the patient's honesty. */
-function withAgreement(finding: Finding, findings: readonly Finding[], reading: Tension, testById: (id: string) => ExamTest | undefined): Finding {
-  const pairs = findings.flatMap((f) => {
-    const theirs = testById(f.test)?.reading
-    const asked = reading.agreesWith?.test === f.test ? { quiet: finding, limited: f, by: reading.agreesWith } : null
-    const asking = theirs?.kind === 'tension' && theirs.agreesWith?.test === finding.test ? { quiet: f, limited: finding, by: theirs.agreesWith } : null
-    return f.side === finding.side ? [asked, asking].filter((p) => p !== null) : []
-  })
+function withAgreement(finding: Finding, findings: readonly Finding[], agreeing: readonly Agreement[]): Finding {
+  const pairs = agreeing
+    .filter(({ quiet }) => quiet.side === finding.side)
+    .flatMap(({ quiet, by }) => {
+      if (by.test === finding.test) return [{ quiet, limited: finding, by }]
+      if (quiet.test !== finding.test || quiet.about !== finding.about) return []
+      return findings.filter((f) => f.test === by.test && f.side === finding.side).map((limited) => ({ quiet: finding, limited, by }))
+    })
   const off = pairs.find(({ quiet, limited, by }) => {
     const free = quiet.symptom ? undefined : quiet.measures.end
     const short = reached(limited)

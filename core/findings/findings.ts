@@ -38,19 +38,41 @@ export function findingsOf(exam: Exam, repertory: Repertory): readonly Finding[]
 /** An examination is never changed in place, so what it means can be kept with it: gates, rules and screens all ask. */
 const KNOWN = new WeakMap<Exam, { readonly all: Repertory['all']; readonly findings: readonly Finding[] }>()
 
-function read(exam: Exam, { testById, all }: Repertory): readonly Finding[] {
+function read(exam: Exam, { testById, all }: Repertory, only?: TestId): readonly Finding[] {
   const latest = new Map<string, Finding>()
-  const filledBy = new Map<string, ExamTest[]>()
-  for (const test of all) if (test.filledBy !== undefined) filledBy.set(test.filledBy, [...(filledBy.get(test.filledBy) ?? []), test])
+  const filledBy = filledByOf(all)
   for (const run of exam.runs) {
+    if (only !== undefined && run.test !== only && !filledBy.get(run.test)?.some((t) => t.id === only)) continue
     const test = testById(run.test)
     if (!test) continue
     for (const finding of readOnce(run, exam, all, () => (nextStage(run, test) === null ? [test, ...(filledBy.get(test.id) ?? [])] : []))) {
-      latest.set(`${finding.test} ${finding.side} ${finding.about}`, finding)
+      if (only === undefined || finding.test === only) latest.set(`${finding.test} ${finding.side} ${finding.about}`, finding)
     }
   }
   return compareSides([...latest.values()], testById).map((finding) => overridden(finding, exam))
 }
+
+/**
+ * What one test found, the same results as among {@link findingsOf}, at the cost of this test alone: for a gate that hangs on it.
+ *
+ * Remarks that need another test beside it are left out.
+ */
+export function findingsOfTest(exam: Exam, test: TestId, repertory: Repertory): readonly Finding[] {
+  const known = KNOWN.get(exam)
+  return known?.all === repertory.all ? known.findings.filter((f) => f.test === test) : read(exam, repertory, test)
+}
+
+/** Which tests each test answers as well. */
+function filledByOf(all: Repertory['all']): ReadonlyMap<string, readonly ExamTest[]> {
+  const known = FILLED.get(all)
+  if (known) return known
+  const filledBy = new Map<string, ExamTest[]>()
+  for (const test of all) if (test.filledBy !== undefined) filledBy.set(test.filledBy, [...(filledBy.get(test.filledBy) ?? []), test])
+  FILLED.set(all, filledBy)
+  return filledBy
+}
+
+const FILLED = new WeakMap<Repertory['all'], ReadonlyMap<string, readonly ExamTest[]>>()
 
 /** What each run was read as. A run is never changed in place, and its reading asks nothing of the examination but the symptoms. */
 const READ_RUNS = new WeakMap<Run, { readonly symptoms: Exam['symptoms']; readonly all: Repertory['all']; readonly findings: readonly Finding[] }>()

@@ -1,8 +1,8 @@
 import { CATALOGUE, testById } from '../catalogue'
+import type { TestId } from '../catalogue/exam-test'
 import { schoolOf } from '../catalogue/schools'
-import { findingsOf } from '../findings/findings'
+import { findingsOfTest } from '../findings/findings'
 import { wasSeen } from '../findings/read-table'
-import type { Finding } from '../findings/finding'
 import type { Exam } from '../record/exam'
 import { isOver } from '../record/ladder'
 import { sidesOf } from '../record/outline'
@@ -22,6 +22,8 @@ export interface ClosedGate {
   readonly opened: string | null
 }
 
+const REPERTORY = { testById, all: CATALOGUE }
+
 /** An examination is never changed in place, so what it closes can be kept with it. */
 const KNOWN = new WeakMap<Exam, readonly ClosedGate[]>()
 
@@ -29,20 +31,21 @@ const KNOWN = new WeakMap<Exam, readonly ClosedGate[]>()
 export function closedGates(exam: Exam): readonly ClosedGate[] {
   const known = KNOWN.get(exam)
   if (known) return known
-  let findings: readonly Finding[] | null = null
-  const all = () => (findings ??= findingsOf(exam, { testById, all: CATALOGUE }))
-  const closed = GATES.flatMap((gate) => {
-    const because = reasonsFor(gate.when, exam, all)
-    if (because.length === 0 || (gate.until && cameFirst(gate.until, exam, all))) return []
-    return [{ gate, because, opened: exam.unlocked.find((u) => u.gate === gate.id)?.why ?? null }]
-  })
+  const closed = GATES.flatMap((gate) => closedBy(gate, exam) ?? [])
   KNOWN.set(exam, closed)
   return closed
 }
 
-function reasonsFor(when: When, exam: Exam, findings: () => readonly Finding[]): readonly string[] {
+/** This gate as it is closed now; null while it is not. */
+function closedBy(gate: Gate, exam: Exam): ClosedGate | null {
+  const because = reasonsFor(gate.when, exam)
+  if (because.length === 0 || (gate.until && cameFirst(gate.until, exam))) return null
+  return { gate, because, opened: exam.unlocked.find((u) => u.gate === gate.id)?.why ?? null }
+}
+
+function reasonsFor(when: When, exam: Exam): readonly string[] {
   if ('of' in when) return onScreen(when, exam)
-  if ('positive' in when) return when.positive.filter((test) => wasPositive(test, exam, findings))
+  if ('positive' in when) return when.positive.filter((test) => wasPositive(test, exam))
   if ('warning' in when) return exam.warnings.map((w) => w.sign).filter((sign) => when.warning.some((known) => known === sign))
   if ('state' in when) return isIn(when.state, exam) ? [when.state] : []
   if (when.school && schoolOf(exam, when.school.question)?.id !== when.school.school) return []
@@ -77,13 +80,13 @@ function drawnFromAge(item: ScreenFact, { ageYears, screen }: Exam): boolean {
 }
 
 /** The tests that had to come first are done; or one was positive, and a stronger gate speaks. */
-function cameFirst(tests: readonly string[], exam: Exam, findings: () => readonly Finding[]): boolean {
-  return tests.every((test) => isDone(exam, test)) || tests.some((test) => wasPositive(test, exam, findings))
+function cameFirst(tests: readonly TestId[], exam: Exam): boolean {
+  return tests.every((test) => isDone(exam, test)) || tests.some((test) => wasPositive(test, exam))
 }
 
 /** Findings are only worked out for a test that was begun. */
-function wasPositive(test: string, exam: Exam, findings: () => readonly Finding[]): boolean {
-  return exam.runs.some((run) => run.test === test) && findings().some((f) => f.test === test && f.result === 'positive')
+function wasPositive(test: TestId, exam: Exam): boolean {
+  return exam.runs.some((run) => run.test === test) && findingsOfTest(exam, test, REPERTORY).some((f) => f.result === 'positive')
 }
 
 /** Was this test performed to its end on every side it has? */
@@ -93,9 +96,22 @@ function isDone(exam: Exam, id: string): boolean {
   return sidesOf(test).every((side) => exam.runs.some((run) => run.test === id && run.side === side && run.stopped === null && isOver(run, test)))
 }
 
-/** The closed gate that keeps this test from starting this way; undefined when none does. */
+/**
+ * The closed gate that keeps this test from starting this way; undefined when none does.
+ *
+ * A store asks this for every answer it takes, so it looks only at gates that could be about the test.
+ */
 export function barring(exam: Exam, test: string, variant: string): ClosedGate | undefined {
-  return closedGates(exam).find(({ gate, opened, because }) => gate.strength !== 'caution' && opened === null && isBarred(gate, test, variant, because))
+  const bars = ({ gate, opened, because }: ClosedGate) => gate.strength !== 'caution' && opened === null && isBarred(gate, test, variant, because)
+  const known = KNOWN.get(exam)
+  if (known) return known.find(bars)
+  for (const gate of GATES) {
+    // Were it closed by this very test: what it could bar at most.
+    if (!isBarred(gate, test, variant, [test])) continue
+    const closed = closedBy(gate, exam)
+    if (closed && bars(closed)) return closed
+  }
+  return undefined
 }
 
 /** What to heed while this test is done: cautions, and gates that were opened with a reason. */
