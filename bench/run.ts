@@ -6,9 +6,11 @@ import { lists } from './lists'
 import { onset } from './onset'
 import { pages } from './pages'
 import { planner } from './planner/report'
+import { randomPlans } from './random-plans'
 import { reassess } from './reassess'
 
 reassess()
+randomPlans(5000)
 dependence()
 append()
 lists([1000, 20_000])

@@ -198,13 +198,35 @@ export function schoolOf(exam: Pick<Exam, 'schools'>, question: string): School 
 
 /** Every school that applies to this examination. */
 export function schoolsOf(exam: Pick<Exam, 'schools'>): readonly School[] {
-  return SCHOOLS.flatMap((question) => schoolOf(exam, question.id) ?? [])
+  return chosenBy(exam.schools).apply
 }
 
 /** The way this test is done next by the schools chosen; its first one where none says otherwise. */
 export function schoolVariant(exam: Pick<Exam, 'schools'>, test: Pick<ExamTest, 'id' | 'variants'>): string {
-  const asked = schoolsOf(exam).flatMap((s) => s.variants[test.id] ?? [])
-  return asked.find((id) => test.variants.some((v) => v.id === id)) ?? test.variants[0]?.id ?? ''
+  const { apply, ways } = chosenBy(exam.schools)
+  const known = ways.get(test.variants)
+  if (known !== undefined) return known
+  const asked = apply.flatMap((s) => s.variants[test.id] ?? [])
+  const way = asked.find((id) => test.variants.some((v) => v.id === id)) ?? test.variants[0]?.id ?? ''
+  ways.set(test.variants, way)
+  return way
+}
+
+interface Chosen {
+  readonly apply: readonly School[]
+  /** The way of each test that was asked about. */
+  readonly ways: WeakMap<ExamTest['variants'], string>
+}
+
+/** A choice of schools is never changed in place, and a plan asks for the way of every test several times. */
+const CHOSEN = new WeakMap<Exam['schools'], Chosen>()
+
+function chosenBy(schools: Exam['schools']): Chosen {
+  const known = CHOSEN.get(schools)
+  if (known) return known
+  const chosen: Chosen = { apply: SCHOOLS.flatMap((question) => schoolOf({ schools }, question.id) ?? []), ways: new WeakMap() }
+  CHOSEN.set(schools, chosen)
+  return chosen
 }
 
 /** The schools of this examination that are not the default ones, as told in the note. */

@@ -9,5 +9,12 @@ export function itemsOf(cluster: Pick<Cluster, 'holds' | 'grades'>): readonly It
 
 /** Does this rule ask about this test anywhere in its tree? */
 export function asksFor(cluster: Pick<Cluster, 'holds' | 'grades'>, test: string): boolean {
-  return itemsOf(cluster).some((item) => testOf(item) === test)
+  const known = ASKED.get(cluster)
+  if (known) return known.has(test)
+  const asked = new Set<string>(itemsOf(cluster).flatMap((item) => testOf(item) ?? []))
+  ASKED.set(cluster, asked)
+  return asked.has(test)
 }
+
+/** A rule is never changed in place, and a plan asks each of them about every test. */
+const ASKED = new WeakMap<Pick<Cluster, 'holds' | 'grades'>, ReadonlySet<string>>()
