@@ -137,7 +137,7 @@ test('interrupted, stopped, wrong side, offline: the record is what was answered
   await press(page, 'Enter')
   await goTo(page, 'pelvic distraction')
   await press(page, 'Space')
-  await expect(page.getByText('3 entries kept on this device, waiting for the server')).toBeVisible()
+  await expect(page.getByText('No server: 3 entries kept here')).toBeVisible()
   await context.setOffline(false)
   await expectSaved(page)
 

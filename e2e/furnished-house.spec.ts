@@ -93,8 +93,8 @@ test('the effort budget: slump, a raise with the device, the pelvic five', async
   await expect(page.getByRole('article', { name: 'Note' })).toContainText(`S1 in the right calf at ${angle}°`)
 })
 
-test('two windows, an exam file that travels, and an evaluation that agrees with the screens', async ({ page, context, clinic }) => {
-  test.setTimeout(120_000)
+test('two windows, an exam file that travels, and an evaluation that agrees with the screens', async ({ page, context, browser, clinic }) => {
+  test.setTimeout(150_000)
   const imre = clinic.examOf('Imre Talvane')
   await page.goto(`${clinic.url}/exam/${imre}/bench`)
   const second = patient(await context.newPage())
@@ -114,6 +114,34 @@ test('two windows, an exam file that travels, and an evaluation that agrees with
   await second.keyboard.press('Space')
   await expect(bench(page).board).toContainText('Stiff pelvis, left')
   await expectSaved(second)
+
+  // Offline one goes on, while another device signs: the window learns of it, and what it could not record is there to be read.
+  const corwin = clinic.examOf('Corwin Teasel')
+  const away = patient(await (await browser.newContext()).newPage())
+  await away.goto(`${clinic.url}/exam/${corwin}/bench`)
+  await expect(bench(away).heading).toContainText('Slump')
+  await away.context().setOffline(true)
+  await press(away, 'Space')
+  await expect(away.getByText('No server: 2 entries kept here')).toBeVisible()
+  await second.goto(`${clinic.url}/exam/${corwin}/note`)
+  await second.getByRole('button', { name: 'Sign', exact: true }).click()
+  await second.getByRole('button', { name: 'Sign it' }).click()
+  await expect(second.getByText('Signed. It takes addenda only.')).toBeVisible()
+  await expectSaved(second)
+  await away.context().setOffline(false)
+  const lying = away.getByRole('region', { name: 'Set aside' })
+  await expect(lying).toContainText('could not join the record')
+  await expect(away.getByRole('heading', { name: 'Signed' })).toBeVisible()
+  await lying.getByRole('button', { name: /^Read/ }).click()
+  await expect(lying).toContainText(/Slump, (left|right), .*: nothing/)
+  await expectAccessible(away)
+  await away.goto(`${clinic.url}/today`)
+  await away.getByRole('link', { name: /set aside/ }).click()
+  await expect(away.getByRole('main')).toContainText(/Slump, (left|right), .*: nothing/)
+  await expectAccessible(away)
+  await away.getByRole('button', { name: /let go$/ }).click()
+  await expect(away.getByText('Nothing is set aside on this device.')).toBeVisible()
+  await away.context().close()
 
   // The file, evaluated without the application, says what Weigh says.
   const text = await (await page.request.get(`${clinic.url}/exam/${imre}/file`)).text()

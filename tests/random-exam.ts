@@ -102,7 +102,7 @@ export function randomExam(seed: string, moves = 30): RandomExam {
     else if (dice < 0.99) tell({ type: 'symptom-rated', symptom: 'S1', now: below(11) })
     else tell({ type: 'warning-seen', sign: one(WARNINGS).id })
   }
-  const made = exam ?? examFrom(events)
+  const made = examFrom(events)
   if (!made) throw new Error('A random examination was not opened.')
   return { events, exam: made }
 }

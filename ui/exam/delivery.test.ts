@@ -19,8 +19,8 @@ describe('sending', () => {
     const refused = [{ id: note(2).id, problem }]
     answering(200, { events: [note(1)], refused })
     expect(await deliver('exam', 0, [note(1), note(2)])).toEqual({ kind: 'stored', events: [note(1)], refused })
-    answering(422, { ...problem, refused })
-    expect(await deliver('exam', 0, [note(2)])).toEqual({ kind: 'stored', events: [], refused })
+    answering(422, { ...problem, refused, events: [note(1)] })
+    expect(await deliver('exam', 0, [note(2)])).toEqual({ kind: 'stored', events: [note(1)], refused })
     answering(404, problem)
     expect(await deliver('exam', 0, [note(2)])).toEqual({ kind: 'refused', problem })
   })

@@ -61,9 +61,8 @@ async function answerOf(ask: () => Promise<Response>): Promise<Delivery> {
     if (response.status >= 500 || response.status === 429) return { kind: 'unreached' }
     const body: unknown = await response.json()
     const refused = readRefused(body)
-    if (response.ok) return { kind: 'stored', events: readEvents(body), refused }
-    // Nothing of it was stored, and each entry says why: they are set aside one by one like any other.
-    if (refused.length > 0) return { kind: 'stored', events: [], refused }
+    // Where nothing of it was stored each entry says why, and the record is told all the same: it is not what the window took it for.
+    if (response.ok || refused.length > 0) return { kind: 'stored', events: readEvents(body), refused }
     return { kind: 'refused', problem: PROBLEM.validateSync(body) }
   } catch {
     return { kind: 'unreached' }

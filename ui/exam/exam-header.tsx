@@ -41,7 +41,7 @@ export function ExamHeader({ examId, name, work, demo }: Props) {
       </p>
       <ul className="hidden min-w-0 flex-1 gap-2 overflow-hidden lg:flex" aria-label="Familiar symptoms">
         {exam.symptoms.map((s) => (
-          <li key={s.id} className="min-w-0 truncate rounded-full border border-hair bg-sheet px-3 py-1 text-[15px]">
+          <li key={s.id} className="min-w-14 truncate rounded-full border border-hair bg-sheet px-3 py-1 text-[15px]">
             <strong>{s.id}</strong> {chip(s)}
           </li>
         ))}

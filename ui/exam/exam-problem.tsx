@@ -1,12 +1,15 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { ProblemNotice } from '../problem-notice'
-import { SetAsidePanel } from './set-aside'
 import { useExam } from './store'
+
+// Nothing is set aside on nearly every day, so its words come when they are needed.
+const SetAsidePanel = dynamic(() => import('./set-aside').then((m) => m.SetAsidePanel), { ssr: false })
 
 /** The last thing the record could not take, and what was set aside, under the header of every exam screen. */
 export function ExamProblem() {
-  const { problem, dismissProblem } = useExam()
+  const { problem, dismissProblem, link } = useExam()
   return (
     <>
       {problem && (
@@ -14,7 +17,7 @@ export function ExamProblem() {
           <ProblemNotice problem={problem} onClose={dismissProblem} />
         </div>
       )}
-      <SetAsidePanel />
+      {link.aside.length > 0 && <SetAsidePanel />}
     </>
   )
 }

@@ -12,10 +12,10 @@ export function LinkStatus() {
         ? `Saved, ${aside.length} set aside`
         : 'Saved'
       : !lasting
-        ? `${entries} in this window only: do not close it`
+        ? `${entries} in this window only: keep it open`
         : reachable
           ? 'Saving'
-          : `${entries} kept on this device, waiting for the server`
+          : `No server: ${entries} kept here`
   return (
     <p role="status" className={(waiting > 0 && (!reachable || !lasting)) || aside.length > 0 ? 'font-semibold text-halt' : 'text-ash'}>
       {words}

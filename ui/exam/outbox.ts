@@ -41,6 +41,8 @@ export interface Outbox {
   /** The record cannot take these: they leave the queue and stay on this device with the reason. */
   setAside(refused: readonly SetAside[]): Promise<void>
   asideOf(examId: string): Promise<readonly SetAside[]>
+  /** Examinations of which something was set aside here, with how much. */
+  asideExams(): Promise<ReadonlyMap<string, number>>
   /** Somebody has answered these again, or needs them no more. */
   dealtWith(ids: readonly string[]): Promise<void>
   keepDraft(key: string, value: unknown): Promise<void>
@@ -79,11 +81,8 @@ function storedOutbox(db: IDBPDatabase<OutboxSchema>): Outbox {
       const kept = await db.getAllFromIndex('waiting', 'exam', examId)
       return kept.toSorted((a, b) => (a.n ?? 0) - (b.n ?? 0) || (a.id < b.id ? -1 : 1)).flatMap(({ event }) => readable(event))
     },
-    async waitingExams() {
-      const exams = new Map<string, number>()
-      for (const { examId } of await db.getAll('waiting')) exams.set(examId, (exams.get(examId) ?? 0) + 1)
-      return exams
-    },
+    waitingExams: async () => countedByExam(await db.getAll('waiting')),
+    asideExams: async () => countedByExam(await db.getAll('refused')),
     async delivered(ids) {
       const tx = db.transaction('waiting', 'readwrite')
       await Promise.all([...ids.map((id) => tx.store.delete(id)), tx.done])
@@ -111,6 +110,12 @@ function storedOutbox(db: IDBPDatabase<OutboxSchema>): Outbox {
   }
 }
 
+function countedByExam(kept: readonly { readonly examId: string }[]): ReadonlyMap<string, number> {
+  const exams = new Map<string, number>()
+  for (const { examId } of kept) exams.set(examId, (exams.get(examId) ?? 0) + 1)
+  return exams
+}
+
 /** What an earlier program left may have another shape; it is not sent as something it is not. */
 function readable(event: unknown): readonly ExamEvent[] {
   const parsed = parseEvent(event)
@@ -130,11 +135,8 @@ export function memoryOutbox(): Outbox {
       return done()
     },
     waitingOf: (examId) => Promise.resolve([...waiting.values()].filter((kept) => kept.examId === examId).map((kept) => kept.event)),
-    waitingExams: () => {
-      const exams = new Map<string, number>()
-      for (const { examId } of waiting.values()) exams.set(examId, (exams.get(examId) ?? 0) + 1)
-      return Promise.resolve(exams)
-    },
+    waitingExams: () => Promise.resolve(countedByExam([...waiting.values()])),
+    asideExams: () => Promise.resolve(countedByExam([...refused.values()])),
     delivered: (ids) => {
       for (const id of ids) waiting.delete(id)
       return done()

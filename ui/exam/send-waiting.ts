@@ -4,26 +4,22 @@ import { browserOutbox } from './outbox'
 /** More than any record holds: nothing of the record is asked back. */
 const NOTHING_BACK = 1_000_000
 
-/** Send what waits on this device for any examination. @returns what still waits, and what was set aside just now */
+/** Send what waits on this device for any examination. @returns how many entries still wait, and how many lie aside */
 export async function sendWaiting(): Promise<{ readonly waiting: number; readonly aside: number }> {
   const box = await browserOutbox()
-  let aside = 0
-  for (const examId of (await box.waitingExams()).keys()) aside += await sendAll(examId)
-  const still = await box.waitingExams()
-  return { waiting: [...still.values()].reduce((a, b) => a + b, 0), aside }
+  for (const examId of (await box.waitingExams()).keys()) await sendAll(examId)
+  const sum = (exams: ReadonlyMap<string, number>) => [...exams.values()].reduce((a, b) => a + b, 0)
+  return { waiting: sum(await box.waitingExams()), aside: sum(await box.asideExams()) }
 }
 
-/**
- * Send everything that waits for one examination. @returns how many entries were set aside
- */
-async function sendAll(examId: string): Promise<number> {
+/** Send everything that waits for one examination; what clashes is set aside. */
+async function sendAll(examId: string): Promise<void> {
   const box = await browserOutbox()
-  let aside = 0
   for (;;) {
     const batch = batchOf(await box.waitingOf(examId))
-    if (batch.length === 0) return aside
+    if (batch.length === 0) return
     const result = await deliver(examId, NOTHING_BACK, batch)
-    if (result.kind === 'unreached') return aside
+    if (result.kind === 'unreached') return
     const refused =
       result.kind === 'refused'
         ? batch.map((event) => ({ id: event.id, examId, event, why: result.problem.what }))
@@ -32,7 +28,6 @@ async function sendAll(examId: string): Promise<number> {
             return why === undefined ? [] : [{ id: event.id, examId, event, why }]
           })
     await box.setAside(refused)
-    aside += refused.length
     const kept = new Set(refused.map((r) => r.id))
     await box.delivered(batch.filter((event) => !kept.has(event.id)).map((event) => event.id))
   }

@@ -95,16 +95,48 @@ describe('a session', () => {
     const here = createSession('exam-d', stored, ports())
     server.log = [...server.log, stamp(signatureOf(sorePelvis().exam))]
     here.record([note('too late')])
-    await expect.poll(() => here.state().problem?.what).toBe('This examination is signed.')
+    await expect.poll(() => here.state().aside.map((a) => a.why)).toEqual(['This examination is signed.'])
     expect(here.state().waiting).toEqual([])
     expect(here.state().onDisk).toEqual(server.log)
-    expect(here.state().aside.map((a) => a.why)).toEqual(['This examination is signed.'])
     // It is still there for the next window, and goes only when somebody lets it go.
     const next = createSession('exam-d', server.log, ports())
     await next.resume()
     expect(next.state().aside.map((a) => a.event.type)).toEqual(['note-written'])
     await next.letGo(next.state().aside.map((a) => a.id))
     expect(next.state().aside).toEqual([])
+  })
+
+  it('a refusal that tells nothing of the record, and a word missed while sending, are made up for afterwards', async () => {
+    const { server, ports } = fakeServer(stored)
+    const mine = ports()
+    const here = createSession('exam-j', stored, {
+      ...mine,
+      deliver: async (after, events) => {
+        // Another window signs, and says so, while this one is on the way.
+        server.log = [...server.log, stamp(signatureOf(sorePelvis().exam))]
+        await here.refresh()
+        const came = await mine.deliver(after, events)
+        return came.kind === 'stored' && came.refused[0] ? { kind: 'refused', problem: came.refused[0].problem } : came
+      },
+    })
+    here.record([note('too late')])
+    await expect.poll(() => here.state().exam?.signed).toBeTruthy()
+    expect(here.state().onDisk).toEqual(server.log)
+    expect(here.state().aside).toHaveLength(1)
+  })
+
+  it('a record that became shorter on the server, as after a backup was put back, does not make it send for ever', async () => {
+    const { server, ports } = fakeServer(stored)
+    const here = createSession('exam-k', stored, ports())
+    for (const text of ['one', 'two', 'three']) here.record([note(text)])
+    await settled(here)
+    server.log = server.log.slice(0, -2)
+    const tries = server.tries
+    here.record([note('four')])
+    await settled(here)
+    expect(server.tries - tries).toBeLessThan(3)
+    expect(texts(here.state().onDisk)).toEqual(['one', 'four'])
+    expect(here.state().onDisk).toEqual(server.log)
   })
 
   it('a clash is split off alone: a red flag told beside it is stored, and the clash can be answered again', async () => {

@@ -58,6 +58,8 @@ export interface Session {
 export function createSession(examId: string, stored: readonly ExamEvent[], ports: Ports): Session {
   let state: SessionState = { onDisk: stored, waiting: [], exam: examFrom(stored), reachable: true, lasting: true, aside: [], problem: null }
   let sending = false
+  /** Another window wrote while this one was sending, or the record turned out to differ from what this window shows. */
+  let behind = false
   /** What was taken back and not recorded again since, the latest last. Anything else that is recorded ends it. */
   let taken: readonly (readonly ExamEvent[])[] = []
   const listeners = new Set<() => void>()
@@ -108,14 +110,13 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
       const event = batch.find((e) => e.id === id)
       return event ? [{ id, examId, event, why: problem.what }] : []
     })
-    const [first] = refused
-    if (asides.length === 0 || !first) return
+    if (asides.length === 0) return
     await quietly((box) => box.setAside(asides))
     const gone = new Set(asides.map((aside) => aside.id))
     replace(
       state.onDisk,
       state.waiting.filter((event) => !gone.has(event.id)),
-      { aside: [...state.aside, ...asides], problem: first.problem },
+      { aside: [...state.aside.filter((aside) => !gone.has(aside.id)), ...asides] },
     )
   }
 
@@ -141,6 +142,7 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
         }
         change({ reachable: true })
         if (result.kind === 'refused') {
+          behind = true
           await setAside(
             batch.map(({ id }) => ({ id, problem: result.problem })),
             batch,
@@ -152,10 +154,36 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
         const onDisk = result.events.length > 0 ? [...state.onDisk.slice(0, after), ...result.events] : state.onDisk
         replace(onDisk, stillWaiting(onDisk))
         if (refused.size > 0) await setAside(result.refused, batch)
+        if (batch.some((event) => state.waiting.includes(event)) && !(await startOver())) return
       }
     } finally {
       sending = false
     }
+    if (behind) await refresh()
+  }
+
+  /**
+   * The server took what was sent, and it stands nowhere in what it told: the record there is shorter than this window thinks, as
+   * after a backup was put back. What the server holds is what counts. @returns whether what was sent has arrived by that
+   */
+  const startOver = async (): Promise<boolean> => {
+    const whole = await ports.collect(0)
+    if (whole.kind !== 'stored') return false
+    const before = state.waiting.length
+    replace(whole.events, stillWaiting(whole.events))
+    return state.waiting.length < before
+  }
+
+  /** Take up what other windows added. While something is being sent it is taken up afterwards. */
+  const refresh = async (): Promise<void> => {
+    behind = sending
+    if (sending) return
+    const after = state.onDisk.length
+    const fresh = await ports.collect(after)
+    // A send that ended meanwhile has already taken these up.
+    if (fresh.kind !== 'stored' || fresh.events.length === 0 || state.onDisk.length !== after) return
+    const onDisk = [...state.onDisk, ...fresh.events]
+    replace(onDisk, stillWaiting(onDisk))
   }
 
   return {
@@ -194,15 +222,7 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
       if (left.length > 0) replace(state.onDisk, [...left, ...state.waiting])
       await send()
     },
-    refresh: async () => {
-      if (sending) return
-      const after = state.onDisk.length
-      const fresh = await ports.collect(after)
-      // A send that ended meanwhile has already taken these up.
-      if (fresh.kind !== 'stored' || fresh.events.length === 0 || state.onDisk.length !== after) return
-      const onDisk = [...state.onDisk, ...fresh.events]
-      replace(onDisk, stillWaiting(onDisk))
-    },
+    refresh,
     answerAgain: async (ids) => {
       const again: string[] = []
       for (const aside of state.aside.filter((a) => ids.includes(a.id))) {

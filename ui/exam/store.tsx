@@ -39,6 +39,8 @@ export interface ExamStore {
   readonly house: House
   readonly link: Link
   readonly problem: Problem | null
+  /** Every entry of the record as this window knows it, oldest first. */
+  readonly entries: () => readonly ExamEvent[]
   /** Add what happened. Shown at once, kept on this device, sent until acknowledged. */
   readonly record: (contents: readonly EventContent[]) => boolean
   /** Take the last step on the bench back. */
@@ -110,6 +112,7 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
         house,
         link: { waiting: waiting.length, reachable, lasting, aside },
         problem,
+        entries: () => [...session.state().onDisk, ...session.state().waiting],
         record: session.record,
         undo: session.undo,
         redo: session.redo,

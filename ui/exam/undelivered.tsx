@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useEffect, useState } from 'react'
 
 const AGAIN_MS = 5000
@@ -9,13 +10,11 @@ export function Undelivered() {
   const [left, setLeft] = useState({ waiting: 0, aside: 0 })
   useEffect(() => {
     let gone = false
-    let aside = 0
     const look = async () => {
       // Nothing waits on nearly every page, so what sends comes after the first paint.
       const { sendWaiting } = await import('./send-waiting')
       const came = await sendWaiting()
-      aside += came.aside
-      if (!gone) setLeft({ waiting: came.waiting, aside })
+      if (!gone) setLeft(came)
     }
     const quietly = () => void look().catch(() => undefined)
     quietly()
@@ -28,11 +27,15 @@ export function Undelivered() {
     }
   }, [])
   if (left.waiting === 0 && left.aside === 0) return null
+  const counted = (n: number) => (n === 1 ? '1 entry' : `${n} entries`)
   return (
     <p role="status" className="font-semibold text-halt">
-      {left.waiting > 0
-        ? `${left.waiting === 1 ? '1 entry waits' : `${left.waiting} entries wait`} on this device for the server.`
-        : `${left.aside === 1 ? '1 entry' : `${left.aside} entries`} could not join a record: open the examination to read them.`}
+      {left.waiting > 0 && <span>{counted(left.waiting)} kept here until the server is back. </span>}
+      {left.aside > 0 && (
+        <Link href="/aside" className="underline underline-offset-4">
+          {counted(left.aside)} set aside
+        </Link>
+      )}
     </p>
   )
 }

@@ -101,9 +101,9 @@ export function BenchScreen() {
             <strong>Rest.</strong> Easily stirred up: {rest} s before the next provocation.
           </p>
         )}
-        {bench.aside ? (
+        {exam.signed ? null : bench.aside ? (
           <AsideStrip bench={bench} aside={bench.aside} />
-        ) : inHand?.asksFor && !exam.signed ? (
+        ) : inHand?.asksFor ? (
           <ConsentStrip bench={bench} region={inHand.asksFor} />
         ) : bench.pending && inHand ? (
           <ConfirmStrip bench={bench} pending={bench.pending} inHand={inHand} />

@@ -8,13 +8,13 @@ import { readSent } from '@/server/sent-events'
 
 /**
  * Add events: 200 with everything the window has not seen once they are on disk, and with what could not join; 404 for an unknown
- * exam; 422 when nothing of it could be taken. Sending the same events again changes nothing.
+ * exam; 422, with the same, when nothing of it could be taken. Sending the same events again changes nothing.
  */
 export const POST = route<{ examId: string }>({ as: 'json' }, ({ params: { examId }, body, who }) => {
   const read = readSent(body, who.id, Date.now())
   if (!read.ok) return problemResponse(422, read.problem)
-  const { after, events, refused } = read.sent
-  const taken = events.length > 0 ? takeQueue(db(), examId, events) : null
+  const { after, refused } = read.sent
+  const taken = read.sent.events.length > 0 ? takeQueue(db(), examId, read.sent.events) : null
   if (taken && !taken.ok) return problemResponse(taken.reason === 'no-exam' ? 404 : 422, taken.problem)
   const all = [...refused, ...(taken?.refused ?? [])]
   if (taken && taken.stored > 0) {
@@ -22,8 +22,9 @@ export const POST = route<{ examId: string }>({ as: 'json' }, ({ params: { examI
     projectSoon(examId)
   }
   const [first] = all
-  if (first && !taken?.stored) return Response.json({ ...first.problem, refused: all }, { status: 422 })
-  return Response.json({ events: recordOf(db(), examId).events.slice(after), refused: all })
+  const events = recordOf(db(), examId).events.slice(after)
+  // A window whose entries clash does not know the record: it is told it, whether anything was stored or not.
+  return first && !taken?.stored ? Response.json({ ...first.problem, refused: all, events }, { status: 422 }) : Response.json({ events, refused: all })
 })
 
 /** The events after the first `after` of them. */

@@ -1,9 +1,11 @@
 import { render, screen } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
+import userEvent from '@testing-library/user-event'
+import { AsideScreen } from './aside-screen'
 import { composedId } from '@/core/record/compose'
 import type { ExamEvent } from '@/core/record/event'
-import { browserOutbox } from './outbox'
-import { Undelivered } from './undelivered'
+import { browserOutbox } from '@/ui/exam/outbox'
+import { Undelivered } from '@/ui/exam/undelivered'
 
 const note = (n: number): ExamEvent => ({ type: 'note-written', text: `note ${n}`, id: composedId(1.8e12, 'undelivered', n), at: 1.8e12, by: 'test-author' })
 
@@ -13,7 +15,7 @@ describe('what closed windows left behind', () => {
     await box.keep('exam-a', [note(1), note(2)])
     await box.keep('exam-b', [note(3)])
     render(<Undelivered />)
-    expect(await screen.findByText('3 entries wait on this device for the server.')).toBeVisible()
+    expect(await screen.findByText('3 entries kept here until the server is back.')).toBeVisible()
     const sent: string[] = []
     vi.stubGlobal('fetch', (url: string, init: RequestInit) => {
       const { events } = JSON.parse(init.body as string) as { events: ExamEvent[] }
@@ -24,9 +26,16 @@ describe('what closed windows left behind', () => {
       )
     })
     window.dispatchEvent(new Event('online'))
-    expect(await screen.findByText('1 entry could not join a record: open the examination to read them.')).toBeVisible()
+    expect(await screen.findByRole('link', { name: '1 entry set aside' })).toHaveAttribute('href', '/aside')
     expect(sent.toSorted()).toEqual(['/exam/exam-a/events 2', '/exam/exam-b/events 1'])
     expect((await box.waitingExams()).size).toBe(0)
     expect((await box.asideOf('exam-b')).map((a) => a.why)).toEqual(['It is signed.'])
+    // The page they are read on, whether their examination can still be opened or not; let go of, they are gone.
+    const reading = render(<AsideScreen />)
+    expect(await reading.findByText('Own words: note 3')).toBeVisible()
+    expect(reading.getByText('It is signed.')).toBeVisible()
+    await userEvent.click(reading.getByRole('button', { name: 'I have read it; let go' }))
+    expect(await reading.findByText('Nothing is set aside on this device.')).toBeVisible()
+    expect((await box.asideExams()).size).toBe(0)
   })
 })

@@ -1,0 +1,23 @@
+import type { Metadata } from 'next'
+import { connection } from 'next/server'
+import { who } from '@/server/who'
+import { SiteHeader } from '@/ui/site-header'
+import { AsideScreen } from './aside-screen'
+
+export const metadata: Metadata = { title: 'Set aside' }
+
+export default async function AsidePage() {
+  await connection()
+  return (
+    <>
+      <SiteHeader who={who()} />
+      <main className="mx-auto max-w-4xl px-6 pb-16">
+        <h1 className="mb-2 mt-7 text-3xl">Set aside on this device</h1>
+        <p className="text-ash">
+          Entries that could not join their record: read them, write down what still counts, and let them go. They stay here until then.
+        </p>
+        <AsideScreen />
+      </main>
+    </>
+  )
+}
