@@ -7,7 +7,7 @@ import { composedId } from '../../core/record/compose'
 import { examFrom } from '../../core/record/exam'
 import { db } from '../../db'
 import { fillDemoClinic } from '../../db/demo/clinic'
-import { clinicKnowledge, houseOf, readClinic, writeOverride, writeSetting } from '../../db/queries/clinic'
+import { clinicKnowledge, houseOf, readClinic, readHouse, writeOverride, writeSetting } from '../../db/queries/clinic'
 import { eventsOfExam } from '../../db/queries/exam-events'
 import * as today from '../today/acts'
 import * as acts from './acts'
@@ -159,12 +159,22 @@ describe('rows that other hands or a newer program wrote', () => {
     expect(faults.join()).toMatch(/own figures .*sens.*own figures .*is no row of the register.*own rule own-torn/)
   })
 
-  it('a choice that cannot be read goes back to its default; a school that went takes no other with it', () => {
+  it('of a choice the latest that can be read counts; a school that went takes no other with it; both are named', () => {
     const later = (key: 'mode' | 'schools', value: unknown) => {
       writeSetting(db(), { id: id(), by: 'Maren Oake', at: Date.now() + 1000 }, key, value as never)
     }
+    const { mode } = houseOf(db())
+    expect(mode).not.toBe('quickest-answer')
     later('mode', 'by-the-moon')
+    expect(houseOf(db()).mode).toBe(mode)
+    later('mode', 'quickest-answer')
+    expect(readHouse(db()).faults).toEqual([])
+    later('mode', 'by-the-tide')
     later('schools', { 'slump-order': 'neck-first', 'a-question-that-went': 'either' })
-    expect(houseOf(db())).toMatchObject({ mode: 'full-baseline', schools: { 'slump-order': 'neck-first' }, setting: 'first-contact' })
+    expect(houseOf(db())).toMatchObject({ mode: 'quickest-answer', schools: { 'slump-order': 'neck-first' }, setting: 'first-contact' })
+    expect(readHouse(db()).faults).toEqual([
+      'schools: “either” for “a-question-that-went” is not known here',
+      'plan: the latest choice cannot be read; the one before it counts',
+    ])
   })
 })

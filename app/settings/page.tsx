@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import Link from 'next/link'
 import { connection } from 'next/server'
 import { db } from '@/db'
-import { houseOf, readClinic } from '@/db/queries/clinic'
+import { readClinic, readHouse } from '@/db/queries/clinic'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
 import { HandsSettings } from './hands-settings'
@@ -13,8 +13,9 @@ export const metadata: Metadata = { title: 'Settings' }
 export default async function SettingsPage() {
   // Every page gets a nonce of its own, so none is made ahead of a request.
   await connection()
-  const house = houseOf(db())
-  const { clinic, faults } = readClinic(db())
+  const { house, faults: choices } = readHouse(db())
+  const { clinic, faults: entries } = readClinic(db())
+  const faults = [...choices, ...entries]
   return (
     <>
       <SiteHeader who={who()} />

@@ -4,7 +4,7 @@ import type { Clinic } from '../../core/evidence/knowledge'
 import type { Override } from '../../core/evidence/override'
 import type { OwnPrior } from '../../core/evidence/prior'
 import { entryIssues, OVERRIDE, OWN_PRIOR } from '../../core/exchange/clinic/entries'
-import { type House, houseFrom } from '../../core/exchange/clinic/house'
+import { type House, houseFrom, isHouseKey, type ReadHouse } from '../../core/exchange/clinic/house'
 import type { Issue } from '../../core/exchange/exam-file/file'
 import type { TravellingRule } from '../../core/exchange/rule-file/file'
 import { ruleIssues } from '../../core/exchange/rule-file/from'
@@ -53,10 +53,19 @@ export function clinicKnowledge(db: Reads): Clinic {
   return readClinic(db).clinic
 }
 
-/** The choices of this clinic as they stand. */
+/** The choices of this clinic as they stand, and what of them cannot be read. */
+export function readHouse(db: Reads): ReadHouse {
+  const stored: Partial<Record<keyof House, unknown[]>> = {}
+  for (const { key, value } of db.select().from(settings).orderBy(asc(settings.at), asc(settings.id)).all()) {
+    // A choice that a newer program added is its own.
+    if (isHouseKey(key)) stored[key] = [...(stored[key] ?? []), unpacked(value)]
+  }
+  return houseFrom(stored)
+}
+
+/** The choices of this clinic as they stand, as far as they can be read. */
 export function houseOf(db: Reads): House {
-  const rows = db.select().from(settings).orderBy(asc(settings.at), asc(settings.id)).all()
-  return houseFrom(Object.fromEntries(rows.map((row) => [row.key, unpacked(row.value)])))
+  return readHouse(db).house
 }
 
 /** What a stored text holds; undefined, which fits no shape, when it is no JSON. */

@@ -54,20 +54,50 @@ export function isHouseKey(key: unknown): key is keyof House {
   return typeof key === 'string' && Object.hasOwn(HOUSE, key)
 }
 
+/** The choices of a clinic, and what of them is stored and cannot be read. */
+export interface ReadHouse {
+  readonly house: House
+  /** In words, one for each choice that does not count. */
+  readonly faults: readonly string[]
+}
+
+const NAMES: Readonly<Record<keyof House, string>> = { schools: 'schools', setting: 'setting', mode: 'plan', turns: 'seconds for turning' }
+
 /**
- * The choices as stored, each read with its shape. What cannot be read leaves the choice at its default; a school that exists no more
- * is left out without taking the others with it.
+ * The choices as stored, each read with its shape. The latest that can be read counts, so that a torn one does not change how the
+ * clinic works; a school that exists no more is left out without taking the others with it. Both are told.
  *
- * @param stored - the latest value of each key, as unpacked from the store
+ * @param stored - every version of each key, oldest first, as unpacked from the store
  */
-export function houseFrom(stored: Readonly<Record<string, unknown>>): House {
-  const { schools } = stored
-  const asked = typeof schools === 'object' && schools !== null ? Object.entries(schools) : []
-  const known = asked.filter((pair): pair is [string, string] => typeof pair[1] === 'string' && isSchool(pair[0], pair[1]))
-  const read = <K extends Exclude<keyof House, 'schools'>>(key: K): House[K] => {
-    const value = stored[key]
-    // The shape of this key was held against the value just here.
-    return (HOUSE[key] as yup.Schema).isValidSync(value, { strict: true }) ? (value as House[K]) : DEFAULT_HOUSE[key]
+export function houseFrom(stored: Partial<Readonly<Record<keyof House, readonly unknown[]>>>): ReadHouse {
+  const faults: string[] = []
+  const latest = <K extends keyof House>(key: K, readable: (value: unknown) => value is House[K]): House[K] => {
+    const versions = stored[key] ?? []
+    const at = versions.findLastIndex(readable)
+    const torn = versions.length - 1 - at
+    if (torn > 0) faults.push(`${NAMES[key]}: the latest choice cannot be read; ${at === -1 ? 'the default' : 'the one before it'} counts`)
+    const value = versions[at]
+    return value !== undefined && readable(value) ? value : DEFAULT_HOUSE[key]
   }
-  return { schools: Object.fromEntries(known), setting: read('setting'), mode: read('mode'), turns: read('turns') }
+  const fits =
+    <K extends keyof House>(key: K) =>
+    (value: unknown): value is House[K] =>
+      (HOUSE[key] as yup.Schema).isValidSync(value, { strict: true })
+  const asked = Object.entries(latest('schools', isChoice))
+  const known = asked.filter(([question, id]) => isSchool(question, id))
+  for (const [question, id] of asked.filter((pair) => !known.includes(pair))) faults.push(`schools: “${id}” for “${question}” is not known here`)
+  return {
+    house: {
+      schools: Object.fromEntries(known),
+      setting: latest('setting', fits('setting')),
+      mode: latest('mode', fits('mode')),
+      turns: latest('turns', fits('turns')),
+    },
+    faults,
+  }
+}
+
+/** Schools by their questions, whether they are known here or not. */
+function isChoice(value: unknown): value is House['schools'] {
+  return typeof value === 'object' && value !== null && !Array.isArray(value) && Object.values(value).every((id) => typeof id === 'string')
 }
