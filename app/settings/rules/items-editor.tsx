@@ -2,10 +2,11 @@
 
 import { CATALOGUE, isTestId } from '@/core/catalogue'
 import type { TestId } from '@/core/catalogue/exam-test'
-import { ASKABLE, askable } from '@/core/clusters/askable'
+import { ASKABLE } from '@/core/clusters/askable'
 import type { DraftItem, RuleDraft } from '@/core/clusters/draft'
 import { type Item, type ItemSide, type MeasuredField, type MeasuredItem, testOf } from '@/core/clusters/item'
 import { itemWords } from '@/core/clusters/item-words'
+import { MEASURED_FIELDS, freshItem, COMPARISONS, measureWords } from '@/core/clusters/fresh-item'
 import { BODY_AREAS } from '@/core/vocabulary/body-area'
 import { Button } from '@/ui/button'
 
@@ -24,20 +25,6 @@ const SIDES: readonly { readonly id: ItemSide; readonly name: string }[] = [
   { id: 'either', name: 'on either side' },
   { id: 'left', name: 'on the left' },
   { id: 'right', name: 'on the right' },
-]
-
-const FIELDS: readonly { readonly id: MeasuredField; readonly name: string }[] = [
-  { id: 'onset', name: 'angle at onset' },
-  { id: 'end', name: 'angle at the end' },
-  { id: 'average-end', name: 'angle at the end, mean of both sides' },
-  { id: 'shortfall', name: 'how much less than the other side' },
-]
-
-const LIMITS: readonly { readonly id: MeasuredItem['is']; readonly name: string }[] = [
-  { id: 'at-least', name: 'at least' },
-  { id: 'above', name: 'above' },
-  { id: 'at-most', name: 'at most' },
-  { id: 'below', name: 'below' },
 ]
 
 const TESTS = CATALOGUE.toSorted((a, b) => a.name.localeCompare(b.name))
@@ -104,38 +91,6 @@ export function ItemsEditor({ draft, onChange }: { readonly draft: RuleDraft; re
   )
 }
 
-/** A condition of this kind with something chosen, ready to be changed. */
-function freshItem(kind: Item['kind'], at: number): Item {
-  const test = 'thigh-thrust'
-  switch (kind) {
-    case 'positive':
-    case 'observed':
-      return { kind: 'positive', test, side: 'same' }
-    case 'measured':
-      return {
-        kind: 'measured',
-        id: `measure-${at + 1}`,
-        words: measureWords('leg-raise', 'end', 'at-most', 60),
-        test: 'leg-raise',
-        field: 'end',
-        is: 'at-most',
-        value: 60,
-        side: 'same',
-      }
-    case 'told':
-      return { kind: 'told', id: 'lying-eases', words: askable('lying-eases') ?? '', answer: 'yes' }
-    case 'age':
-      return { kind: 'age', is: 'at-least', years: 50 }
-    case 'painted':
-      return { kind: 'painted', id: 'area-buttock', words: 'Painted: buttock', at: ['buttock'] }
-  }
-}
-
-function measureWords(test: string, field: MeasuredField, is: MeasuredItem['is'], value: number): string {
-  const name = CATALOGUE.find((t) => t.id === test)?.name ?? test
-  return `${name}: ${FIELDS.find((f) => f.id === field)?.name ?? field} ${LIMITS.find((l) => l.id === is)?.name ?? is} ${value}`.slice(0, 120)
-}
-
 function ItemFields({ item, at, onChange }: { readonly item: Item; readonly at: number; readonly onChange: (item: Item) => void }) {
   const label = (what: string) => `Condition ${at + 1}: ${what}`
   const measured = (part: Partial<MeasuredItem>) => {
@@ -186,14 +141,14 @@ function ItemFields({ item, at, onChange }: { readonly item: Item; readonly at: 
             onChange={(e) => measured({ field: e.target.value as MeasuredField })}
             className={FIELD}
           >
-            {FIELDS.map((f) => (
+            {MEASURED_FIELDS.map((f) => (
               <option key={f.id} value={f.id}>
                 {f.name}
               </option>
             ))}
           </select>
           <select aria-label={label('limit')} value={item.is} onChange={(e) => measured({ is: e.target.value as MeasuredItem['is'] })} className={FIELD}>
-            {LIMITS.map((l) => (
+            {COMPARISONS.map((l) => (
               <option key={l.id} value={l.id}>
                 {l.name}
               </option>
