@@ -18,12 +18,11 @@ tell() { if [ "$(cat "$out/$1.code")" != 0 ]; then say "$1"; cat "$out/$1"; fail
 lint() { npx biome format $code && npx eslint --cache --cache-location .next/cache/eslint/ --max-warnings 0 $code; }
 types() { npm run --silent types && npm run --silent rooms && npm run --silent map; }
 # A room is a folder of core, app or ui, or one of the folders beside them; a file of core that stands alone is its own.
-rooms=$(printf '%s\n' "$code" | sed -E 's#^((core|app|ui)/[^/.]+).*#\1#; t; s#^([^/]+)/.*#\1/#' | sort -u)
+rooms=$(printf '%s\n' "$code" | sed -E 's#^(app/exam/[^/]+/[^/.]+|(core|app|ui)/[^/.]+).*#\1#; t; s#^([^/]+)/.*#\1/#' | sort -u)
 # shellcheck disable=SC2086
 tests() { npx vitest run --passWithNoTests --reporter=dot $rooms core/exchange/golden core/edition; }
 run lint lint
 run types types
-wait
 run tests tests
 wait
 for name in lint types tests; do tell "$name"; done
