@@ -94,15 +94,20 @@ export function patient(page: Page): Page {
   return page
 }
 
+/** Where each worker looks for ports, so that two never take the same one between looking and listening. */
+const PORTS = { from: 20_000, each: 4000 }
+let lastPort = PORTS.from + PORTS.each * Number(process.env.TEST_PARALLEL_INDEX ?? 0)
+
 async function freePort(): Promise<number> {
-  return new Promise((resolve) => {
-    const probe = createServer()
-    probe.listen(0, '127.0.0.1', () => {
-      const address = probe.address()
-      const port = typeof address === 'object' && address ? address.port : 0
-      probe.close(() => resolve(port))
+  for (;;) {
+    const port = ++lastPort
+    const free = await new Promise<boolean>((resolve) => {
+      const probe = createServer()
+      probe.once('error', () => resolve(false))
+      probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(true)))
     })
-  })
+    if (free) return port
+  }
 }
 
 /** A screen that was gone to is there: its part of the program came after the click. */

@@ -94,7 +94,6 @@ test('the effort budget: slump, a raise with the device, the pelvic five', async
 })
 
 test('two windows, an exam file that travels, and an evaluation that agrees with the screens', async ({ page, context, browser, clinic }) => {
-  test.setTimeout(150_000)
   const imre = clinic.examOf('Imre Talvane')
   await page.goto(`${clinic.url}/exam/${imre}/bench`)
   const second = patient(await context.newPage())

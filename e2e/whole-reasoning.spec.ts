@@ -14,7 +14,6 @@ function evaluate(file: string): Evaluation {
 }
 
 test('a clinic’s schools, plan and odds go into the next examination and no earlier one', async ({ page, clinic }) => {
-  test.setTimeout(90_000)
   const odalys = clinic.examOf('Odalys Brightmoor')
   await page.goto(`${clinic.url}/settings`)
   await page.getByRole('radio', { name: /^Six results/ }).check()
@@ -62,7 +61,6 @@ test('a clinic’s schools, plan and odds go into the next examination and no ea
 })
 
 test('the bench plans again after every answer, in the way that was chosen', async ({ page, clinic }) => {
-  test.setTimeout(90_000)
   await page.goto(`${clinic.url}/exam/${clinic.examOf('Imre Talvane')}/bench`)
   const track = page.getByRole('navigation', { name: 'Planned tests by posture' })
   const before = await track.innerText()
@@ -85,7 +83,6 @@ test('the bench plans again after every answer, in the way that was chosen', asy
 })
 
 test('own figures and own rules speak under their author’s name, on Weigh, in the note and in the file', async ({ page, clinic }) => {
-  test.setTimeout(120_000)
   const odalys = clinic.examOf('Odalys Brightmoor')
   // A figure without a source is refused and nothing typed is lost; with one it stands.
   await page.goto(`${clinic.url}/settings/evidence`)
@@ -170,7 +167,6 @@ test('own figures and own rules speak under their author’s name, on Weigh, in 
 })
 
 test('the level of a nerve: ranked from what was found, with the one check that parts the first two', async ({ page, clinic }) => {
-  test.setTimeout(90_000)
   await page.goto(`${clinic.url}/exam/${clinic.examOf('Imre Talvane')}/bench`)
   await goTo(page, 'neurological screen leg left')
   await press(page, '5', '5', '4', '5', '5', 'u', 'Space', 'u', 'Space', 'u', 'Space')
