@@ -57,7 +57,7 @@ export function append(): void {
     const kinds = {
       'a rating': median(() => [rating()]),
       'own words': median((i) => [stamp({ type: 'note-written', text: `note ${i}` })]),
-      'a test begun and answered': median(() => {
+      'two entries, a test begun and answered': median(() => {
         const n = ++made
         return [
           stamp({ type: 'test-started', run: run(n), test: 'thigh-thrust', side: 'left', variant: 'hand-under' }),

@@ -89,8 +89,9 @@ async function keyToPicture(page: Page): Promise<number[]> {
 async function bellToBench(ours: string, examId: string): Promise<{ readonly bell: number[]; readonly health: number[] }> {
   const { code } = (await (await fetch(`${ours}/exam/${examId}/pair`, { method: 'POST', body: '{}' })).json()) as { code: string }
   const end = new AbortController()
-  const stream = (await fetch(`${ours}/exam/${examId}/devices`, { signal: end.signal })).body?.getReader()
-  if (!stream) throw new Error('The stream did not open.')
+  const opened = await fetch(`${ours}/live?exam=${examId}`, { signal: end.signal })
+  const stream = opened.body?.getReader()
+  if (!opened.ok || !stream) throw new Error(`The stream did not open: ${opened.status}.`)
   const bell: number[] = []
   const health: number[] = []
   const press = JSON.stringify({ t: 1, channel: 'button', unit: '1', value: 1, device: composedId(1, 'bell', 1).slice(0, 8) })
@@ -99,7 +100,8 @@ async function bellToBench(ours: string, examId: string): Promise<{ readonly bel
     const sent = fetch(`${ours}/devices/${code}`, { method: 'POST', body: press })
     for (;;) {
       const { value, done } = await stream.read()
-      if (done || new TextDecoder().decode(value).includes('"button"')) break
+      if (done) throw new Error('The stream ended.')
+      if (new TextDecoder().decode(value).includes('"button"')) break
     }
     bell.push(performance.now() - began)
     await sent
