@@ -1,11 +1,11 @@
-import { render, screen } from '@testing-library/react'
+import { render, renderHook, screen, waitFor } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
 import userEvent from '@testing-library/user-event'
 import { AsideScreen } from './aside-screen'
 import { composedId } from '@/core/record/compose'
 import type { ExamEvent } from '@/core/record/event'
 import { browserOutbox } from '@/ui/exam/outbox'
-import { Undelivered } from '@/ui/exam/undelivered'
+import { Undelivered, useUndelivered } from '@/ui/exam/undelivered'
 
 const note = (n: number): ExamEvent => ({ type: 'note-written', text: `note ${n}`, id: composedId(1.8e12, 'undelivered', n), at: 1.8e12, by: 'test-author' })
 
@@ -37,5 +37,20 @@ describe('what closed windows left behind', () => {
     await userEvent.click(reading.getByRole('button', { name: 'I have read it; let go' }))
     expect(await reading.findByText('Nothing is set aside on this device.')).toBeVisible()
     expect((await box.asideExams()).size).toBe(0)
+  })
+
+  it('goes out from an examination’s page as well, which sends its own by itself', async () => {
+    const box = await browserOutbox()
+    await box.keep('exam-a', [note(11)])
+    await box.keep('exam-b', [note(12)])
+    const sent: string[] = []
+    vi.stubGlobal('fetch', (url: string) => {
+      sent.push(url)
+      return Promise.resolve(Response.json({ events: [], refused: [] }))
+    })
+    const { result } = renderHook(() => useUndelivered('exam-b'))
+    await waitFor(() => expect(result.current).toEqual({ waiting: 1, aside: 0 }))
+    expect(sent).toEqual(['/exam/exam-a/events'])
+    expect(await box.waitingOf('exam-b')).toHaveLength(1)
   })
 })

@@ -8,6 +8,7 @@ import { closedGates, unasked } from '@/core/safety/safety'
 import { ThemeSwitch } from '../theme-switch'
 import { LinkStatus } from './link-status'
 import { useExam } from './store'
+import { useUndelivered } from './undelivered'
 
 const SCREENS = [
   ['story', 'Story'],
@@ -27,6 +28,8 @@ interface Props {
 /** Who is on the table, what they came with, and the four screens of one examination. */
 export function ExamHeader({ examId, name, work, demo }: Props) {
   const { exam } = useExam()
+  // Other examinations' entries go out from here too; their count is for Today.
+  useUndelivered(examId)
   const path = usePathname()
   const open = unasked(exam)
   const stopped = closedGates(exam).some((c) => c.gate.strength === 'halt' && c.opened === null)

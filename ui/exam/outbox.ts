@@ -71,9 +71,12 @@ export async function openOutbox(): Promise<Outbox> {
 
 function storedOutbox(db: IDBPDatabase<OutboxSchema>): Outbox {
   let n = Date.now() * 1000
+  let asked = false
   return {
     lasting: true,
     async keep(examId, events) {
+      if (!asked) askToStay()
+      asked = true
       const tx = db.transaction('waiting', 'readwrite', { durability: 'strict' })
       await Promise.all([...events.map((event) => tx.store.put({ id: event.id, examId, event, n: n++ })), tx.done])
     },
@@ -114,6 +117,15 @@ function countedByExam(kept: readonly { readonly examId: string }[]): ReadonlyMa
   const exams = new Map<string, number>()
   for (const { examId } of kept) exams.set(examId, (exams.get(examId) ?? 0) + 1)
   return exams
+}
+
+/**
+ * Ask the browser not to clear what is kept here when its disk runs short. It may say no: then it is as it was, and whatever waits is
+ * sent as soon as the server is there.
+ */
+function askToStay(): void {
+  if (typeof navigator === 'undefined' || !('storage' in navigator) || typeof navigator.storage.persist !== 'function') return
+  void navigator.storage.persist().catch(() => undefined)
 }
 
 /** What an earlier program left may have another shape; it is not sent as something it is not. */

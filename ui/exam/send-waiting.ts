@@ -4,10 +4,15 @@ import { browserOutbox } from './outbox'
 /** More than any record holds: nothing of the record is asked back. */
 const NOTHING_BACK = 1_000_000
 
-/** Send what waits on this device for any examination. @returns how many entries still wait, and how many lie aside */
-export async function sendWaiting(): Promise<{ readonly waiting: number; readonly aside: number }> {
+/**
+ * Send what waits on this device for any examination.
+ *
+ * @param except - the examination of this page, which sends its own
+ * @returns how many entries still wait, and how many lie aside
+ */
+export async function sendWaiting(except?: string): Promise<{ readonly waiting: number; readonly aside: number }> {
   const box = await browserOutbox()
-  for (const examId of (await box.waitingExams()).keys()) await sendAll(examId)
+  for (const examId of (await box.waitingExams()).keys()) if (examId !== except) await sendAll(examId)
   const sum = (exams: ReadonlyMap<string, number>) => [...exams.values()].reduce((a, b) => a + b, 0)
   return { waiting: sum(await box.waitingExams()), aside: sum(await box.asideExams()) }
 }

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { RULEBOOK } from '@/core/safety/rulebook'
 import { signatureOf } from '@/core/exchange/freeze'
 import { admitAll } from '@/core/record/admit'
@@ -219,6 +219,18 @@ describe('a session', () => {
       expect(texts(server.log)).toEqual(['sent directly'])
       expect(here.state().lasting).toBe(false)
     }
+  })
+
+  it('asks the browser once to keep what waits, and goes on whatever it says', async () => {
+    const persist = vi.fn(() => Promise.reject(new DOMException('no', 'NotAllowedError')))
+    vi.stubGlobal('navigator', { storage: { persist } })
+    const { server, ports } = fakeServer(stored)
+    const here = createSession('exam-l', stored, ports())
+    expect(persist).not.toHaveBeenCalled()
+    for (const text of ['one', 'two']) here.record([note(text)])
+    await settled(here)
+    expect(persist).toHaveBeenCalledTimes(1)
+    expect(texts(server.log)).toEqual(['one', 'two'])
   })
 
   it('refuses on the spot what does not follow', () => {

@@ -5,15 +5,24 @@ import { useEffect, useState } from 'react'
 
 const AGAIN_MS = 5000
 
-/** Sends what closed windows left on this device, from whatever page is open, and says how much still waits. Silent when nothing does. */
-export function Undelivered() {
-  const [left, setLeft] = useState({ waiting: 0, aside: 0 })
+interface Left {
+  readonly waiting: number
+  readonly aside: number
+}
+
+/**
+ * Sends what closed windows left on this device, from whatever page is open.
+ *
+ * @param except - the examination of this page, which sends its own
+ */
+export function useUndelivered(except?: string): Left {
+  const [left, setLeft] = useState<Left>({ waiting: 0, aside: 0 })
   useEffect(() => {
     let gone = false
     const look = async () => {
       // Nothing waits on nearly every page, so what sends comes after the first paint.
       const { sendWaiting } = await import('./send-waiting')
-      const came = await sendWaiting()
+      const came = await sendWaiting(except)
       if (!gone) setLeft(came)
     }
     const quietly = () => void look().catch(() => undefined)
@@ -25,7 +34,13 @@ export function Undelivered() {
       clearInterval(timer)
       window.removeEventListener('online', quietly)
     }
-  }, [])
+  }, [except])
+  return left
+}
+
+/** Says how much still waits on this device, or lies aside. Silent when nothing does. */
+export function Undelivered() {
+  const left = useUndelivered()
   if (left.waiting === 0 && left.aside === 0) return null
   const counted = (n: number) => (n === 1 ? '1 entry' : `${n} entries`)
   return (
