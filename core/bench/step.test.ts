@@ -295,30 +295,4 @@ describe('the bench as a whole', () => {
       { numRuns: 60 },
     )
   })
-
-  it('a draft that is nothing like one gives an empty bench', () => {
-    fc.assert(
-      fc.property(fc.jsonValue(), (draft) => {
-        const state = benchFromDraft(draft, soreLeg().exam)
-        expect(state.chosen).toBeNull()
-        expect(step(state, { do: 'back' }, groundOf(soreLeg().exam)).events).toEqual([])
-      }),
-      { numRuns: 60 },
-    )
-  })
-
-  it('a draft that results have overtaken brings back neither the test it held nor its numbers', () => {
-    const before = soreLeg()
-    const held = bench(before)
-    held.give(choose('leg-raise', 'left'))
-    held.give({ do: 'type', digit: '4' })
-    const draft = draftOf(held.state(), before.exam)
-    expect(benchFromDraft(draft, before.exam)).toMatchObject({ chosen: { test: 'leg-raise', side: 'left' }, typed: '4' })
-    // Answered in the moment before the page closed, or in another window.
-    const after = before.test('leg-raise', 'left', [own(['left-calf'], 6, 48)]).exam
-    expect(benchFromDraft(draft, after)).toEqual(EMPTY_BENCH)
-    // A red flag told meanwhile takes nothing out of the hand.
-    const { exam: told } = before.then({ type: 'screen-answered', item: 'night-pain', answer: 'yes' })
-    expect(benchFromDraft(draft, told).chosen).toEqual({ test: 'leg-raise', side: 'left' })
-  })
 })

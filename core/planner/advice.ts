@@ -42,17 +42,19 @@ export function adviceOf(assessment: Assessment, route: readonly RouteLeg[], tur
 /**
  * Is there a reason to stop?
  *
- * When the budget of an irritable person is spent, when a rule has decided every source in question, or when no open test is worth
+ * When the budget of an irritable person is spent; otherwise not while a reproduced symptom waits to be followed; when a rule has decided every source in question, or when no open test is worth
  * more than {@link WORTH_DOING} bits a minute.
  */
 export function stopping(assessment: Assessment, route: readonly RouteLeg[]): string | null {
   const { exam } = assessment
   if (isIn('budget-spent', exam)) return 'The provocations this irritable person is asked for are spent: nothing more is worth stirring it up for.'
+  const open = route.flatMap((leg) => leg.steps).filter((s) => s.state === 'open' || s.state === 'under-way')
+  // What came on is followed while the limb is still up: whether a distant part changes it is what the test was done for.
+  if (open.some((s) => s.test.follows !== undefined)) return null
   const asked = inQuestion(exam)
   const decided = (source: SourceId, side: Side) => assessment.sources.some((s) => s.source === source && s.side === side && s.weighed?.rule)
   if (asked.length > 0 && asked.every((source) => soreSides(exam).every((side) => decided(source, side))))
     return 'A rule has decided every source in question: nothing left here would change the picture.'
-  const open = route.flatMap((leg) => leg.steps).filter((s) => s.state === 'open' || s.state === 'under-way')
   const anyDone = exam.runs.length > 0
   const worth = open.some(
     (s) =>

@@ -256,21 +256,6 @@ describe('advice', () => {
     expect(advice(record)).toMatchObject({ step: null, stop: expect.stringMatching('nothing left here would change the picture') as string })
   })
 
-  it('a plan that goes on past the reason to stop claims no worth for its next test', () => {
-    const quiet = (['slump', 'leg-raise', 'hip-internal-rotation'] as const).reduce(
-      (r, test) => performed(performed(r, test, 'left'), test, 'right'),
-      sorePelvis(),
-    )
-    const met = ['faber', 'thigh-thrust', 'sij-compression'].reduce(
-      (r, test) => r.test(test, 'right', [BUTTOCK]),
-      quiet.test('sij-distraction', 'none', [BUTTOCK]),
-    )
-    const now = advice(met)
-    expect(now.stop).toMatch('nothing left here would change the picture')
-    expect(now.why).toMatch(/^Seated leg raise, .*: would only complete the baseline\.$/)
-    expect(advice(sorePelvis()).why).not.toMatch('complete the baseline')
-  })
-
   it('stops once the budget of an irritable person is spent', () => {
     let record = sorePelvis().symptom('S1', {
       places: ['right-buttock'],
