@@ -22,7 +22,7 @@ export function fullExam(): Composed {
   const quietSlump = Array.from({ length: 7 }, () => NOTHING)
   let record = compose({ ...ids, ageYears: 43, at: AT, by: 'bench' }, RULEBOOK)
     .symptom('S1', { words: 'shoots', places: ['left-calf', 'left-buttock'], qualities: ['shooting'], now: 3 })
-    .consent()
+    .screened()
     .test('slump', 'right', quietSlump)
     .test('slump', 'left', [NOTHING, NOTHING, NOTHING, NOTHING, own('left-calf', 35), { said: 'eased' }, { said: 'returned' }])
     .test('leg-raise', 'right', [at(84)])

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { composedId } from '../core/record/compose'
-import { type Answer, LIMITS } from '../core/record/answer'
+import { type Answer, END_FEELS, LIMITS, PAIN_ORDERS } from '../core/record/answer'
 import type { EventContent, ExamEvent } from '../core/record/event'
 import { PLACES } from '../core/vocabulary/body-area'
 import { QUALITIES } from '../core/vocabulary/quality'
@@ -19,24 +19,37 @@ const side = fc.constantFrom('left' as const, 'right' as const, 'none' as const)
 const oneSide = fc.constantFrom('left' as const, 'right' as const)
 const yesNo = fc.constantFrom('yes' as const, 'no' as const)
 const some = <T, K extends keyof T>(model: { [P in keyof T]: fc.Arbitrary<T[P]> }, ...requiredKeys: K[]) => fc.record<T, K>(model, { requiredKeys })
-const watched = { lean: fc.boolean(), held: fc.nat(900), newtons: fc.nat(2000) }
+const changed = { intensity, held: fc.nat(900), newtons: fc.nat(2000), simulated: fc.boolean() }
+const watched = {
+  lean: fc.boolean(),
+  held: fc.nat(900),
+  newtons: fc.nat(2000),
+  endFeel: fc.constantFrom(...END_FEELS),
+  painOrder: fc.constantFrom(...PAIN_ORDERS),
+  simulated: fc.boolean(),
+}
 const is = <T extends string>(value: T) => fc.constant(value)
 
 /** Every answer there is, of every kind. */
 export const anyAnswer: fc.Arbitrary<Answer> = fc.oneof(
   some({ said: is('nothing'), end: angle, ...watched }, 'said'),
   some({ said: is('stretch'), places, end: angle, ...watched }, 'said', 'places'),
-  some({ said: is('familiar'), symptom, places, intensity, onset: angle, ...watched }, 'said', 'symptom', 'places', 'intensity'),
+  some({ said: is('familiar'), symptom, places, intensity: fc.option(intensity), onset: angle, ...watched }, 'said', 'symptom', 'places', 'intensity'),
   some({ said: is('other'), places, words: words(0, 200), qualities, end: angle, ...watched }, 'said', 'places'),
-  fc.record({ said: fc.constantFrom('eased' as const, 'unchanged' as const) }),
-  some({ said: fc.constantFrom('returned' as const, 'stayed-away' as const), lowered: angle }, 'said'),
-  fc.record({ said: fc.constantFrom('worse' as const, 'nothing-to-relieve' as const) }),
+  some({ said: fc.constantFrom('eased' as const, 'unchanged' as const), part: slug, ...changed }, 'said'),
+  some({ said: fc.constantFrom('returned' as const, 'stayed-away' as const), lowered: angle, ...changed }, 'said'),
+  some({ said: fc.constantFrom('worse' as const, 'nothing-to-relieve' as const), ...changed }, 'said'),
   fc.record({ said: is('observed'), choice: slug }),
-  some({ said: is('measured'), trials: fc.array(angle, { minLength: 1, maxLength: 3 }), limitedBy: fc.constantFrom(...LIMITS) }, 'said', 'trials'),
-  fc.record({
-    said: is('grid'),
-    cells: fc.dictionary(fc.constantFrom('l5.strength', 's1.reflex', 'c6.touch'), fc.constantFrom('4', 'less', 'absent'), { minKeys: 1 }),
-  }),
+  some({ said: is('measured'), trials: fc.array(angle, { minLength: 1, maxLength: 3 }), limitedBy: fc.constantFrom(...LIMITS), symptom, places, intensity, simulated: fc.boolean() }, 'said', 'trials'),
+  some(
+    {
+      said: is('grid'),
+      cells: fc.dictionary(fc.constantFrom('l5.strength', 's1.reflex', 'c6.touch'), fc.constantFrom('4', 'less', 'absent'), { minKeys: 1 }),
+      simulated: fc.boolean(),
+    },
+    'said',
+    'cells',
+  ),
 )
 
 const edition = fc.record({ catalogue: fc.integer({ min: 1, max: 99 }), rules: fc.integer({ min: 1, max: 99 }), register: fc.integer({ min: 1, max: 99 }) })
@@ -165,14 +178,18 @@ const CONTENTS: { readonly [K in ExamEvent['type']]: fc.Arbitrary<ContentOf<K>> 
     'stirring',
   ),
   'symptom-removed': fc.record({ type: is('symptom-removed'), symptom }),
-  'consent-given': fc.record({ type: is('consent-given'), form: fc.constantFrom('verbal' as const, 'written' as const) }),
+  'consent-given': some({ type: is('consent-given'), form: fc.constantFrom('verbal' as const, 'written' as const), explained: text(1000) }, 'type', 'form'),
   'consent-withdrawn': fc.record({ type: is('consent-withdrawn') }),
   'screen-answered': fc.record({ type: is('screen-answered'), item: slug, answer: yesNo }),
+  'screen-elsewhere': fc.record({ type: is('screen-elsewhere'), group: slug, why: words(3, 300) }),
+  'run-chosen': fc.record({ type: is('run-chosen'), run: uuid, why: words(3, 300) }),
+  'age-corrected': fc.record({ type: is('age-corrected'), ageYears: fc.option(fc.nat(130)), why: words(3, 300) }),
+  'wrong-person': fc.record({ type: is('wrong-person'), why: words(3, 300) }),
   'screen-rest-no': fc.record({ type: is('screen-rest-no'), group: slug, items: fc.array(slug, { minLength: 1, maxLength: 5 }) }),
-  'gate-opened': fc.record({ type: is('gate-opened'), gate: slug, why: words(3, 300) }),
+  'gate-opened': some({ type: is('gate-opened'), gate: slug, why: words(3, 300), causes: fc.array(slug, { maxLength: 4 }) }, 'type', 'gate', 'why'),
   'test-started': fc.record({ type: is('test-started'), run: uuid, test: slug, side, variant: slug }),
   'stage-answered': fc.record({ type: is('stage-answered'), run: uuid, stage: slug, answer: anyAnswer }),
-  'test-stopped': fc.record({ type: is('test-stopped'), run: uuid, why: fc.constantFrom('patient-asked' as const, 'examiner-chose' as const) }),
+  'test-stopped': fc.record({ type: is('test-stopped'), run: uuid, why: fc.constantFrom('patient-asked' as const, 'examiner-chose' as const, 'halted' as const) }),
   'test-skipped': fc.record({ type: is('test-skipped'), test: slug, side, why: words(1, 300) }),
   'finding-overridden': fc.record({
     type: is('finding-overridden'),

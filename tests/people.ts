@@ -5,8 +5,9 @@ import { nextStage } from '../core/record/ladder'
 import { cellsOf, type StageOutline } from '../core/record/outline'
 import type { TestSide } from '../core/vocabulary/side'
 import { RULEBOOK } from '../core/safety/rulebook'
+import { closing } from '../core/safety/safety'
 import type { Answer } from '../core/record/answer'
-import { type Composed, compose, composedId } from '../core/record/compose'
+import { agreedTo, type Composed, compose, composedId } from '../core/record/compose'
 import type { Place } from '../core/vocabulary/body-area'
 
 const AT = Date.UTC(2026, 2, 3, 9, 0)
@@ -25,8 +26,13 @@ export function soreLeg(): Composed {
     .consent()
 }
 
-/** An examination without a story. */
+/** An examination without a story, consented to and screened with a no to everything: what good practice asks before a test. */
 export function opened(): Composed {
+  return bare().screened()
+}
+
+/** An examination in which nothing was asked yet. */
+export function bare(): Composed {
   return compose(
     { examId: composedId(AT, 'exam', 1), personId: composedId(AT, 'person', 2), ageYears: 43, at: AT, by: 'test-author', edition: EDITION },
     RULEBOOK,
@@ -69,7 +75,7 @@ export function performed(record: Composed, id: string, side: TestSide, given: R
   if (!test) throw new Error(`There is no test called ${id}.`)
   const way = variant ?? test.variants[0]?.id ?? ''
   const run = composedId(AT, `${id} ${side}`, record.events.length)
-  let next = record.then({ type: 'test-started', run, test: id, side, variant: way })
+  let next = agreedTo(record, test.intimate).then({ type: 'test-started', run, test: id, side, variant: way })
   for (;;) {
     const now = next.exam.runs.find((r) => r.id === run)
     const stage = now && nextStage(now, test)
@@ -80,6 +86,11 @@ export function performed(record: Composed, id: string, side: TestSide, given: R
 
 /** S1 in the right buttock: counts for the right sacroiliac joint. */
 export const BUTTOCK: Answer = own(['right-buttock'])
+
+/** Open a gate with a reason, for all that closes it. */
+export function gateOpened(record: Composed, gate: string, why: string): Composed {
+  return record.then({ type: 'gate-opened', gate, why, causes: closing(record.exam, gate) })
+}
 
 /** Sign a record with what it reads as now. */
 export function signed(record: Composed): Composed {

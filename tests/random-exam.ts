@@ -34,7 +34,7 @@ export function randomExam(seed: string, moves = 30): RandomExam {
   const one = <T>(of: readonly [T, ...T[]] | readonly T[]): T => of[below(of.length)] as T
   const some = <T>(of: readonly T[], most: number) => Array.from({ length: 1 + below(most) }, () => one(of))
   let events: readonly ExamEvent[] = []
-  let exam: Exam | null = null
+  let exam = null as Exam | null
   const tell = (content: EventContent): boolean => {
     const event: ExamEvent = { ...content, id: composedId(AT + events.length, seed, events.length), at: AT + events.length * 20_000, by: 'test-author' }
     const admission = admitTo({ events, exam, fresh: true }, [event], RULEBOOK)
@@ -71,6 +71,7 @@ export function randomExam(seed: string, moves = 30): RandomExam {
   }
   const perform = () => {
     const test = one(CATALOGUE)
+    if (test.intimate) tell({ type: 'consent-renewed', region: test.intimate, answer: random() < 0.9 ? 'agreed' : 'refused', chaperone: 'declined' })
     const run = composedId(AT + 1e9 + events.length, `${seed} run`, events.length)
     if (!tell({ type: 'test-started', run, test: test.id, side: one(sidesOf(test)), variant: one(test.variants).id })) return
     for (;;) {
@@ -93,7 +94,14 @@ export function randomExam(seed: string, moves = 30): RandomExam {
     qualities: [...new Set(some(QUALITIES, 2))],
     now: below(11),
   })
-  tell({ type: 'consent-given', form: 'verbal' })
+  tell({ type: 'consent-given', form: 'verbal', explained: 'what the tests are like' })
+  // Nearly everybody is screened; where a question was left out, the tests that it concerns are refused.
+  for (const group of SCREEN) {
+    for (const item of group.items) {
+      if (item.onlyIf !== undefined && exam?.screen[item.onlyIf] !== 'yes') continue
+      if (random() < 0.998) tell({ type: 'screen-answered', item: item.id, answer: random() < 0.005 ? 'yes' : 'no' })
+    }
+  }
   for (let i = 0; i < moves; i++) {
     const dice = random()
     if (dice < 0.8) perform()

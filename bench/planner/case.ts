@@ -115,5 +115,5 @@ function storyOf(places: readonly Place[]): Exam {
   const at = Date.UTC(2026, 0, 5, 9)
   return compose({ examId: composedId(at, 'bench', 1), personId: composedId(at, 'bench', 2), ageYears: 43, at, by: 'bench' }, RULEBOOK)
     .symptom('S1', { words: 'generated', places, qualities: ['aching'], now: 3 })
-    .consent().exam
+    .screened().exam
 }

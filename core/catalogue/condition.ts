@@ -8,6 +8,7 @@ import type { LoadedPart } from './load'
  */
 export const CONDITIONS = {
   fracture: 'suspected fracture',
+  'fracture-neck': 'suspected fracture of the neck',
   'upper-neck-laxity': 'suspected upper-neck laxity',
   'head-unsupported': 'a head that feels unsupported',
   'neck-artery': 'neck artery signs',
@@ -16,7 +17,9 @@ export const CONDITIONS = {
   'hip-replacement': 'hip replacement',
   'raised-pressure': 'uncontrolled high blood pressure, recent eye or heart surgery',
   aneurysm: 'a possible aneurysm',
-  'compression-positive': 'a symptom on plain compression',
+  'compression-positive': 'an arm symptom on any pressing of the neck',
+  'compression-first': 'plain compression not done, or not to its end',
+  'spine-surgery': 'spinal fusion or recent disc surgery',
   'weak-bones': 'severe osteoporosis',
   'blood-thinners': 'blood thinners',
   pregnancy: 'pregnancy or a birth within six months',

@@ -23,6 +23,8 @@ export interface Stage extends StageOutline {
   readonly holdSeconds: number
   /** Load that the press aims at, lower and upper edge in newtons. */
   readonly force?: readonly [number, number]
+  /** The part this stage lets go, as a reason says it: "the neck". */
+  readonly letsGo?: string
   /** Done by the patient alone: no hand is drawn. */
   readonly handsOff?: true
   readonly pose: Pose
@@ -30,6 +32,9 @@ export interface Stage extends StageOutline {
 
 /** The id of a test: what its line in the roll is called. */
 export type TestId = Kebab<keyof typeof roll>
+
+/** How strong a way of doing a test is: what a weak bone and an irritable joint bear, the plain way, the full force, or with something more put on. */
+export type Grade = 'light' | 'plain' | 'full' | 'sensitised'
 
 /** One school's way of doing the test. The first is the default. */
 export interface Variant extends VariantOutline {
@@ -39,6 +44,8 @@ export interface Variant extends VariantOutline {
   readonly seconds?: number
   /** The posture of this way, where it differs. */
   readonly posture?: Posture
+  /** How strong this way is; plain when absent. */
+  readonly grade?: Grade
   /** Parts that the test loads and this variant leaves alone. */
   readonly spares?: readonly LoadedPart[]
 }

@@ -1,6 +1,6 @@
-import { all, not } from '../logic/rule'
+import { all } from '../logic/rule'
 import { defineCluster } from './cluster'
-import { positive } from './item'
+import { quiet } from './item'
 
 /** All four arm nerve tests done and quiet: a neck root becomes unlikely (register row D22). */
 export const armNerveClear = defineCluster({
@@ -8,7 +8,7 @@ export const armNerveClear = defineCluster({
   name: 'Arm nerve clear',
   source: 'root-cervical',
   after: 'arm-nerve-four',
-  holds: all([not(positive('ulnt-1')), not(positive('ulnt-2a')), not(positive('ulnt-2b')), not(positive('ulnt-3'))]),
+  holds: all([quiet('ulnt-1'), quiet('ulnt-2a'), quiet('ulnt-2b'), quiet('ulnt-3')]),
   rulesOut: true,
   note: 'All four arm nerve tests quiet. One that is not, or is missing, leaves it open or out of reach, and says nothing for a root.',
 })

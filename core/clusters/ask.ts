@@ -1,12 +1,15 @@
+import type { TestId } from '../catalogue/exam-test'
 import type { Seen } from '../catalogue/reading/table'
 import { testById } from '../catalogue'
 import type { Finding } from '../findings/finding'
 import { findingFor } from '../findings/findings'
 import { meanOf } from '../findings/measures'
-import { wasSeen } from '../findings/read-table'
+import { acrossFrom, cellsAt, nervesOf } from '../findings/deficits'
+import { type About, wasSeen } from '../findings/read-table'
 import type { Known } from '../logic/evaluate'
 import type { Exam, Run } from '../record/exam'
 import { isOver } from '../record/ladder'
+import { cellsOf } from '../record/outline'
 import { areaOf, sideOf } from '../vocabulary/body-area'
 import { otherSide, SIDES, type Side } from '../vocabulary/side'
 import { type Item, type ItemSide, itemKey, type MeasuredItem, type ObservedItem } from './item'
@@ -31,7 +34,7 @@ export function askItem(item: Item, side: Side, ground: Ground): Known {
 function lookedUp(item: Item, side: Side, ground: Ground): Known {
   switch (item.kind) {
     case 'positive':
-      return onSides(item.side, side, (asked, about) => ofResult(findingFor(ground.findings, item.test, asked, about)))
+      return onSides(item.side, side, (asked, about) => ofResult(findingFor(ground.findings, item.test, performedOn(item.test, asked), about), item.orReproduced ?? false))
     case 'observed':
       return onSides(item.side, side, (asked) => ofSight(item, asked, ground.exam))
     case 'measured':
@@ -61,20 +64,26 @@ function onSides(wanted: ItemSide, about: Side, ask: (asked: Side, about: Side) 
 /** The finding a condition of a test was read from, for a rule of this side; undefined where it was not one finding. */
 export function findingBehind(item: Item, side: Side, findings: readonly Finding[]): Finding | undefined {
   if (item.kind !== 'positive') return undefined
-  if (item.side !== 'either') return findingFor(findings, item.test, item.side === 'same' ? side : item.side, side)
-  const both = SIDES.flatMap((at) => findingFor(findings, item.test, at) ?? [])
+  if (item.side !== 'either') return findingFor(findings, item.test, performedOn(item.test, item.side === 'same' ? side : item.side), side)
+  const both = SIDES.flatMap((at) => findingFor(findings, item.test, performedOn(item.test, at), at) ?? [])
   return both.find((f) => f.result === 'positive') ?? both[0]
+}
+
+/** The limb a test is done on to speak about a side: a crossed raise lifts the other, good leg. */
+function performedOn(test: TestId, about: Side): Side {
+  return testById(test)?.reading.kind === 'crossed' ? otherSide(about) : about
 }
 
 function truth(holds: boolean): Known {
   return { truth: holds ? 'true' : 'false' }
 }
 
-function ofResult(finding: Finding | undefined): Known {
+function ofResult(finding: Finding | undefined, orReproduced: boolean): Known {
   if (!finding) return UNTRIED
+  if (orReproduced && finding.reproduced) return { truth: 'true' }
   switch (finding.result) {
     case 'positive':
-      return { truth: 'true' }
+      return truth(!finding.pointsOnly)
     case 'negative':
       return { truth: 'false' }
     case 'inconclusive':
@@ -86,8 +95,10 @@ function ofResult(finding: Finding | undefined): Known {
 
 function ofSight(item: ObservedItem, side: Side, exam: Ground['exam']): Known {
   const run = latestRun(exam.runs, item.test, side)
-  if (!run || !wasLookedAt(item.when, run)) return UNTRIED
-  return truth(wasSeen(item.when, { run, side, exam }))
+  if (!run) return UNTRIED
+  const about = { run, side, exam: { symptoms: run.story, runs: exam.runs } }
+  if (wasSeen(item.when, about)) return { truth: 'true' }
+  return wasLookedAt(item.when, run, about) ? { truth: 'false' } : UNTRIED
 }
 
 const LATEST = new WeakMap<readonly Run[], ReadonlyMap<string, Run>>()
@@ -105,27 +116,44 @@ function finished(run: Run): readonly (readonly [string, Run])[] {
   return (run.side === 'none' ? SIDES : [run.side]).map((side) => [`${run.test} ${side}`, run] as const)
 }
 
-/** Were the stages this asks about answered at all? What nobody looked at is open, never false. */
-function wasLookedAt(seen: Seen, run: Pick<Run, 'answers'>): boolean {
+/** Were the stages this asks about answered, with every cell it looks at? What nobody looked at is open, never false. */
+function wasLookedAt(seen: Seen, run: Run, about: About): boolean {
   switch (seen.kind) {
     case 'chose':
     case 'mean':
     case 'limited':
       return run.answers.some((a) => a.stage === seen.stage)
-    case 'cells': {
-      const answer = run.answers.find((a) => a.stage === seen.stage)?.answer
-      return answer?.said === 'grid' && (seen.rows ?? ['']).every((row) => Object.keys(answer.cells).some((id) => id.startsWith(row)))
-    }
+    case 'cells':
+      return isFilled(run, seen.stage, seen.column, seen.rows)
+    case 'deficit':
+      return isNerveSeen(seen, run, about)
     case 'some':
-      return seen.of.every((part) => wasLookedAt(part, run))
+      return seen.of.every((part) => wasLookedAt(part, run, about))
     case 'unless':
-      return wasLookedAt(seen.of, run)
+      return wasLookedAt(seen.of, run, about)
     case 'familiar':
     case 'said':
     case 'in-variant':
+    case 'tested-side':
     case 'painted':
       return run.answers.length > 0
   }
+}
+
+/** Is every cell of these rows filled in this column? */
+function isFilled(run: Run, stage: string, column: string, rows?: readonly string[]): boolean {
+  const grid = testById(run.test)?.stages.find((s) => s.id === stage)?.grid
+  const filled = cellsAt(run, stage)
+  const looked = grid ? cellsOf(grid).filter((c) => c.column.id === column && (rows === undefined || rows.includes(c.row.id))) : []
+  return looked.length > 0 && looked.every((c) => filled[c.id] !== undefined)
+}
+
+/** A quiet reflex waits for the other side; everything else is seen when its cells are filled. */
+function isNerveSeen(seen: Extract<Seen, { kind: 'deficit' }>, run: Run, { side, exam }: About): boolean {
+  if (seen.of === 'sensation') return isFilled(run, 'sensation', 'touch', seen.rows)
+  if (seen.of === 'strength') return isFilled(run, 'strength', 'strength', seen.rows)
+  const waiting = nervesOf(run, side, acrossFrom(run, exam.runs ?? [])).waiting
+  return isFilled(run, 'reflexes', 'reflex', seen.rows) && !waiting.some((row) => seen.rows === undefined || seen.rows.includes(row))
 }
 
 function ofMeasure(item: MeasuredItem, side: Side, ground: Ground): Known {

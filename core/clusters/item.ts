@@ -1,6 +1,6 @@
 import type { TestId } from '../catalogue/exam-test'
 import type { Seen } from '../catalogue/reading/table'
-import { type Leaf, leaf } from '../logic/rule'
+import { type Leaf, leaf, not, type Rule } from '../logic/rule'
 import type { FactId } from '../story/facts'
 import type { ScreenItemId } from '../story/screen'
 import type { AreaId } from '../vocabulary/body-area'
@@ -14,6 +14,8 @@ export interface PositiveItem {
   readonly kind: 'positive'
   readonly test: TestId
   readonly side: ItemSide
+  /** An own symptom that no release changed counts too: for rules that need a quiet test. */
+  readonly orReproduced?: boolean
 }
 
 /** Something was seen during a test, whatever its result. */
@@ -72,6 +74,11 @@ export type Item = PositiveItem | ObservedItem | MeasuredItem | ToldItem | AgeIt
 /** The test reproduced the patient's own symptom, on the side the rule is read for unless another is given. */
 export function positive(test: TestId, side: ItemSide = 'same'): Leaf<Item> {
   return leaf({ kind: 'positive', test, side })
+}
+
+/** The test was quiet: neither positive, nor the own symptom brought on without being changed by a release. */
+export function quiet(test: TestId, side: ItemSide = 'same'): Rule<Item> {
+  return not(leaf({ kind: 'positive', test, side, orReproduced: true }))
 }
 
 /** This was seen during the test. */

@@ -1,12 +1,19 @@
 import { BELOW_KNEE } from '../vocabulary/area-sets'
 import { all, any } from '../logic/rule'
 import { defineCluster } from './cluster'
-import { painted, positive } from './item'
+import { anyOf, lost } from '../catalogue/reading/table'
+import { observed, painted, positive } from './item'
 
 const pattern = painted('leg-pattern', 'Leg symptom painted below the knee or behind the thigh', [...BELOW_KNEE, 'thigh-back', 'knee-back', 'thigh-outer'])
 const tension = any([positive('leg-raise'), positive('slump')])
 const distant = any([positive('leg-raise-ankle'), positive('crossed-leg-raise')])
-const deficit = positive('neuro-lower')
+const LOW = ['l4', 'l5', 's1', 's2']
+const deficit = observed(
+  'low-deficit',
+  'Strength, reflex or feeling lost, L4 to S2',
+  'neuro-lower',
+  anyOf(lost('strength', LOW), lost('reflex', ['hamstring', 'achilles']), lost('sensation', LOW)),
+)
 
 /**
  * Nerve tension and deficit of the low lumbar roots, graded.

@@ -1,20 +1,19 @@
-import { cells } from '../catalogue/reading/table'
+import { lost } from '../catalogue/reading/table'
 import { atLeast } from '../logic/rule'
 import { defineCluster } from './cluster'
 import { observed, positive } from './item'
 
-const WEAK = ['0', '1', '2', '3', '4']
 const items = [
   positive('femoral-stretch'),
   positive('crossed-femoral-stretch'),
-  observed('patellar-reflex', 'Knee reflex lessened', 'neuro-lower', cells('reflexes', 'reflex', ['0', '1'], 1, ['patellar'])),
+  observed('patellar-reflex', 'Knee reflex lessened', 'neuro-lower', lost('reflex', ['patellar'])),
   observed(
     'front-thigh-feeling',
     'Feeling lessened at the front of the thigh or the inner shin',
     'neuro-lower',
-    cells('sensation', 'touch', ['less', 'absent'], 1, ['l2', 'l3', 'l4']),
+    lost('sensation', ['l2', 'l3', 'l4']),
   ),
-  observed('knee-straightening', 'Knee straightening weak', 'neuro-lower', cells('strength', 'strength', WEAK, 1, ['l3'])),
+  observed('knee-straightening', 'Knee straightening weak', 'neuro-lower', lost('strength', ['l3'])),
 ]
 
 /** Signs of the roots L2 to L4, graded by how many there are. Each has its own ratio; no count was published. */

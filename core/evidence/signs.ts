@@ -1,4 +1,4 @@
-import { anyOf, cells, chose, mean, familiar } from '../catalogue/reading/table'
+import { cells, chose, familiar, lost, mean } from '../catalogue/reading/table'
 import { type Item, measured, observed } from '../clusters/item'
 import type { TestId } from '../catalogue/exam-test'
 import type { RegisterName } from '../vocabulary/register-name'
@@ -16,11 +16,7 @@ export interface Sign {
   readonly shares: string | null
 }
 
-const WEAK = ['0', '1', '2', '3', '4']
-const LESS = ['less', 'absent']
 const LOW = ['l4', 'l5', 's1', 's2']
-
-const feels = (rows?: readonly string[]) => anyOf(cells('sensation', 'touch', LESS, 1, rows), cells('sensation', 'pin', LESS, 1, rows))
 
 function sign(source: WeighedSource, test: TestId, id: RegisterName, name: string, when: Parameters<typeof observed>[3], shares: string | null): Sign {
   return { id, name, test, source, item: observed(id, name, test, when).leaf, shares }
@@ -31,14 +27,14 @@ const cord = (id: RegisterName, name: string, test: 'neuro-upper' | 'neuro-lower
 
 /** Every sign with a figure. A row of the register names it; what was not looked at stays open and moves nothing. */
 export const SIGNS: readonly Sign[] = [
-  sign('root-cervical', 'neuro-upper', 'biceps-reflex', 'Biceps reflex lessened', cells('reflexes', 'reflex', ['0', '1'], 1, ['biceps']), 'deficit'),
-  sign('root-cervical', 'neuro-upper', 'arm-weakness', 'Weakness of the arm', cells('strength', 'strength', WEAK), 'deficit'),
-  sign('root-cervical', 'neuro-upper', 'arm-feeling', 'Feeling lessened in the arm', feels(), 'deficit'),
-  sign('root-lumbar-low', 'neuro-lower', 'low-weakness', 'Weakness, L4 to S2', cells('strength', 'strength', WEAK, 1, LOW), 'deficit'),
-  sign('root-lumbar-low', 'neuro-lower', 'low-reflex', 'Knee or heel reflex gone', cells('reflexes', 'reflex', ['0'], 1, ['patellar', 'achilles']), 'deficit'),
-  sign('root-lumbar-low', 'neuro-lower', 'low-feeling', 'Feeling lessened, L4 to S2', feels(LOW), 'deficit'),
-  sign('root-lumbar-mid', 'neuro-lower', 'patellar-reflex', 'Knee reflex lessened', cells('reflexes', 'reflex', ['0', '1'], 1, ['patellar']), 'deficit'),
-  sign('root-lumbar-mid', 'neuro-lower', 'front-thigh-feeling', 'Feeling lessened at the front of the thigh', feels(['l2']), 'deficit'),
+  sign('root-cervical', 'neuro-upper', 'biceps-reflex', 'Biceps reflex lessened', lost('reflex', ['biceps']), 'deficit'),
+  sign('root-cervical', 'neuro-upper', 'arm-weakness', 'Weakness of the arm', lost('strength'), 'deficit'),
+  sign('root-cervical', 'neuro-upper', 'arm-feeling', 'Feeling lessened in the arm', lost('sensation'), 'deficit'),
+  sign('root-lumbar-low', 'neuro-lower', 'low-weakness', 'Weakness, L4 to S2', lost('strength', LOW), 'deficit'),
+  sign('root-lumbar-low', 'neuro-lower', 'low-reflex', 'Knee or heel reflex lessened', lost('reflex', ['patellar', 'achilles']), 'deficit'),
+  sign('root-lumbar-low', 'neuro-lower', 'low-feeling', 'Feeling lessened, L4 to S2', lost('sensation', LOW), 'deficit'),
+  sign('root-lumbar-mid', 'neuro-lower', 'patellar-reflex', 'Knee reflex lessened', lost('reflex', ['patellar']), 'deficit'),
+  sign('root-lumbar-mid', 'neuro-lower', 'front-thigh-feeling', 'Feeling lessened at the front of the thigh', lost('sensation', ['l2']), 'deficit'),
   sign('instability-lumbar', 'lumbar-range', 'flexion-53', 'Bends forward more than 53°', mean('flexion', 53.1, 120), 'segment-instability'),
   sign(
     'instability-lumbar',

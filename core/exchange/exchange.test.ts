@@ -31,6 +31,7 @@ const clinic: Clinic = {
   rules: [{ ...ruleOfDraft({ ...emptyDraft('own-x'), name: 'X' }), withdrawn: false, by: 'Somebody', at: 1 }],
 }
 const file = toExamFile(record.exam, record.events, { name: 'Somebody', born: '1983-04-11', work: 'bell-founder' }, 5, clinic)
+const told = file.events.find((e) => e.type === 'symptom-described')
 const wire = (value: unknown) => JSON.parse(JSON.stringify(value)) as unknown
 const short = (results: readonly CaseResult[], priors: CaseFile['priors'] = {}) => ({
   format: 'dust-lantern-exam',
@@ -72,7 +73,7 @@ describe('the exam file', () => {
     ['/events', { ...file, events: [] }],
     ['/clinic/priors/0/p', { ...file, clinic: { ...clinic, priors: [{ ...clinic.priors[0], p: 2 }] } }],
     ['/clinic/overrides/0/source', { ...file, clinic: { ...clinic, overrides: [{ ...clinic.overrides[0], source: '' }] } }],
-    ['/events/1/places/0', { ...file, events: [file.events[0], { ...file.events[1], places: ['left-tail'] }] }],
+    ['/events/1/places/0', { ...file, events: [file.events[0], { ...told, places: ['left-tail'] }] }],
     ['/events/1', { ...file, events: [file.events[0], { ...file.events[1], more: true }] }],
   ])('reader and published schema both refuse a fault at %s', (pointer, bad) => {
     expect(valid(wire(bad))).toBe(false)

@@ -29,6 +29,7 @@ export function compareSides(findings: readonly Finding[], testById: (id: string
       case 'provocation':
       case 'differentiation':
       case 'crossed':
+      case 'nerves':
       case undefined:
         return finding
     }

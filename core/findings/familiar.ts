@@ -1,5 +1,6 @@
 import type { Familiar } from '../record/answer'
 import type { Exam, Symptom } from '../record/exam'
+import type { Quality } from '../vocabulary/quality'
 import type { Intensity } from '../vocabulary/intensity'
 
 /**
@@ -8,6 +9,14 @@ import type { Intensity } from '../vocabulary/intensity'
  */
 export function riseNeeded(atRest: Intensity): number {
   return atRest >= 5 ? 2 : 1
+}
+
+/** Qualities that a nerve gives. */
+export const NEURAL: readonly Quality[] = ['shooting', 'burning', 'tingling', 'numb']
+
+/** Does the symptom tingle, burn, shoot, or is it numb? */
+export function isNeural(symptom: Pick<Symptom, 'qualities'> | undefined): boolean {
+  return symptom?.qualities.some((q) => NEURAL.includes(q)) ?? false
 }
 
 /** Whether a familiar answer rose above rest, and by how much. */
@@ -24,6 +33,7 @@ export interface Rise {
  */
 export function riseOf(answer: Familiar, symptom: Symptom | undefined): Rise {
   const rest = symptom?.now ?? null
+  if (answer.intensity === null) return { enough: false, words: `rest ${rest ?? 'not asked'}, now not asked` }
   if (rest === null) return { enough: answer.intensity > 0, words: `to ${answer.intensity} of 10, rest not asked` }
   return { enough: answer.intensity - rest >= riseNeeded(rest), words: `${rest} to ${answer.intensity} of 10` }
 }

@@ -55,6 +55,12 @@ export interface Finding {
   }
   /** The stage at which the own symptom began; null when it did not. */
   readonly onsetStage: string | null
+  /** The own symptom came on where the test is about, though the result is not positive: it is not quiet, and no rule-out may take it for that. */
+  readonly reproduced?: true
+  /** Positive, and yet no sign of the limb a rule asks about: it points, and feeds no rule. */
+  readonly pointsOnly?: true
+  /** A value of it came from a simulated device. */
+  readonly simulated?: true
   /** The result derived from what was observed, where the examiner gave another; the reason stands in `why`. */
   readonly derived?: { readonly result: Result; readonly why: string }
   /** Things to look at again: "began before 30°: check guarding and the hip". */
@@ -62,4 +68,4 @@ export interface Finding {
 }
 
 /** What a reader gives back; identity and measures are added by the caller. */
-export type Read = Pick<Finding, 'result' | 'why' | 'readings'> & { readonly checks?: readonly string[] }
+export type Read = Pick<Finding, 'result' | 'why' | 'readings'> & { readonly checks?: readonly string[]; readonly reproduced?: true; readonly pointsOnly?: true }

@@ -1,14 +1,18 @@
 import type { ExamTest, TestId } from '../catalogue/exam-test'
 import { type Answer, angleOf } from '../record/answer'
-import type { Exam, Run } from '../record/exam'
-import { nextStage } from '../record/ladder'
+import type { Exam, Run, StageAnswer } from '../record/exam'
+import { loadsLeft, nextStage, reproductions } from '../record/ladder'
+import { soreSides } from '../story/sore-sides'
+import { areaOf, sideOf } from '../vocabulary/body-area'
 import { otherSide, SIDES, type Side } from '../vocabulary/side'
 import { compareSides } from './compare-sides'
 import { type Finding, type Read, RESULT_WORDS } from './finding'
 import { meanOf, spreadOf } from './measures'
+import { missingCells } from './missing-cells'
 import { observedWords } from './observed-words'
 import { readCrossed } from './read-crossed'
 import { readDifferentiation } from './read-differentiation'
+import { readNerves } from './read-nerves'
 import { readProvocation } from './read-provocation'
 import { readRange } from './read-range'
 import { readStagedTension } from './read-staged-tension'
@@ -38,18 +42,43 @@ export function findingsOf(exam: Exam, repertory: Repertory): readonly Finding[]
 /** An examination is never changed in place, so what it means can be kept with it: gates, rules and screens all ask. */
 const KNOWN = new WeakMap<Exam, { readonly all: Repertory['all']; readonly findings: readonly Finding[] }>()
 
-function read(exam: Exam, { testById, all }: Repertory, only?: TestId): readonly Finding[] {
-  const latest = new Map<string, Finding>()
+function read(exam: Exam, repertory: Repertory, only?: TestId): readonly Finding[] {
+  const { testById, all } = repertory
+  const performances = new Map<string, Finding[]>()
   const filledBy = filledByOf(all)
   for (const run of exam.runs) {
     if (only !== undefined && run.test !== only && !filledBy.get(run.test)?.some((t) => t.id === only)) continue
-    const test = testById(run.test)
-    if (!test) continue
-    for (const finding of readOnce(run, exam, all, () => (nextStage(run, test) === null ? [test, ...(filledBy.get(test.id) ?? [])] : []))) {
-      if (only === undefined || finding.test === only) latest.set(`${finding.test} ${finding.side} ${finding.about}`, finding)
+    for (const finding of findingsOfRun(run, exam, repertory)) {
+      if (only !== undefined && finding.test !== only) continue
+      const key = `${finding.test} ${finding.side} ${finding.about}`
+      performances.set(key, [...(performances.get(key) ?? []), finding])
     }
   }
-  return compareSides([...latest.values()], testById).map((finding) => overridden(finding, exam))
+  const valid = [...performances.values()].flatMap((of) => diagnostic(of, exam) ?? [])
+  return compareSides(valid, testById).map((finding) => overridden(finding, exam))
+}
+
+/**
+ * The performance that counts: the one that was said to, else the first that decided anything. A repeat never replaces.
+ *
+ * While none decided, the latest stands.
+ */
+function diagnostic(performances: readonly Finding[], exam: Exam): Finding | undefined {
+  const chosen = exam.chosen.findLast((c) => performances.some((f) => f.run === c.run))
+  if (chosen) return performances.find((f) => f.run === chosen.run)
+  const decides = ({ run, about, result }: Finding) => {
+    const said = exam.overrides.findLast((o) => o.run === run && o.about === about)?.result ?? result
+    return said === 'positive' || said === 'negative'
+  }
+  return performances.find(decides) ?? performances.at(-1)
+}
+
+/** What one performance means by itself: its own test, and those it fills. A performance on its ladder means nothing yet. */
+export function findingsOfRun(run: Run, exam: Exam, { testById, all }: Repertory): readonly Finding[] {
+  const test = testById(run.test)
+  if (!test) return []
+  const filled = filledByOf(all).get(test.id) ?? []
+  return readOnce(run, exam, all, test.reading.kind === 'nerves', () => (nextStage(run, test) === null ? [test, ...filled] : []))
 }
 
 /**
@@ -74,15 +103,17 @@ function filledByOf(all: Repertory['all']): ReadonlyMap<string, readonly ExamTes
 
 const FILLED = new WeakMap<Repertory['all'], ReadonlyMap<string, readonly ExamTest[]>>()
 
-/** What each run was read as. A run is never changed in place, and its reading asks nothing of the examination but the symptoms. */
-const READ_RUNS = new WeakMap<Run, { readonly symptoms: Exam['symptoms']; readonly all: Repertory['all']; readonly findings: readonly Finding[] }>()
+/** What each run was read as. A run is never changed in place, and its reading asks nothing but the story as it stood then. */
+const READ_RUNS = new WeakMap<Run, { readonly all: Repertory['all']; readonly findings: readonly Finding[] }>()
 
-/** So that one more answer costs one more reading, however long the record is. */
-function readOnce(run: Run, exam: Exam, all: Repertory['all'], tests: () => readonly ExamTest[]): readonly Finding[] {
-  const known = READ_RUNS.get(run)
-  if (known?.symptoms === exam.symptoms && known.all === all) return known.findings
-  const findings = tests().flatMap((test) => interpretRun(test, run, exam))
-  READ_RUNS.set(run, { symptoms: exam.symptoms, all, findings })
+/** So that one more answer costs one more reading, however long the record is; but a reading against the other side is made anew. */
+function readOnce(run: Run, exam: Exam, all: Repertory['all'], compared: boolean, tests: () => readonly ExamTest[]): readonly Finding[] {
+  const known = compared ? undefined : READ_RUNS.get(run)
+  if (known?.all === all) return known.findings
+  // What was told later is no measure of what was felt then.
+  const then = { ...exam, symptoms: run.story }
+  const findings = tests().flatMap((test) => interpretRun(test, run, then))
+  if (!compared) READ_RUNS.set(run, { all, findings })
   return findings
 }
 
@@ -122,19 +153,41 @@ function indexOf(findings: readonly Finding[]): ReadonlyMap<string, Finding> {
 
 /** The findings of one finished run: one, or one for each side it speaks about. */
 function interpretRun(test: ExamTest, run: Run, exam: Exam): readonly Finding[] {
-  const pairs: readonly (readonly [Side, Side])[] =
-    run.side === 'none'
-      ? SIDES.map((side) => [side, side] as const)
-      : test.reading.kind === 'crossed'
-        ? [[run.side, otherSide(run.side)]]
-        : test.loadsBoth
-          ? [
-              [run.side, run.side],
-              [run.side, otherSide(run.side)],
-            ]
-          : [[run.side, run.side]]
-  return pairs.flatMap(([side, about]) => interpret(test, run, side, about, exam) ?? [])
+  return pairsOf(test, run, exam).flatMap(([side, about]) => interpret(test, run, side, about, exam) ?? [])
 }
+
+/** The sides a run is read for: as [tested, spoken about]. */
+function pairsOf(test: ExamTest, run: Run, exam: Exam): readonly (readonly [Side, Side])[] {
+  if (run.side === 'none') return sidesWithout(test, run, exam).map((side) => [side, side])
+  const other = otherSide(run.side)
+  if (test.reading.kind === 'crossed') return [[run.side, other]]
+  return test.loadsBoth
+    ? [
+        [run.side, run.side],
+        [run.side, other],
+      ]
+    : [[run.side, run.side]]
+}
+
+/**
+ * A test without a side names the side that is sore or where something was felt, and no other. One that looks at both sides by
+ * itself names both.
+ */
+function sidesWithout(test: ExamTest, run: Run, exam: Exam): readonly Side[] {
+  if (looksAtBoth(test)) return SIDES
+  const felt = run.answers.flatMap(({ answer }) => (answer.said === 'familiar' ? answer.places.map(sideOf) : []))
+  const named = new Set([...soreSides(exam), ...felt])
+  return SIDES.filter((side) => named.has(side))
+}
+
+/** Does its reading look left and right by name? */
+function looksAtBoth(test: ExamTest): boolean {
+  const known = BOTH.get(test) ?? (test.reading.kind === 'table' && JSON.stringify(test.reading.lines).includes('{side}'))
+  BOTH.set(test, known)
+  return known
+}
+
+const BOTH = new WeakMap<ExamTest, boolean>()
 
 /**
  * What one finished run means for one side.
@@ -143,10 +196,9 @@ function interpretRun(test: ExamTest, run: Run, exam: Exam): readonly Finding[] 
  */
 function interpret(test: ExamTest, run: Run, side: Side, about: Side, exam: Exam): Finding | null {
   if (run.answers.length === 0 && run.stopped !== 'patient-asked') return null
-  const answers = run.answers.map((a) => a.answer)
-  const begun = run.answers.find((a) => a.answer.said === 'familiar')
-  const told = begun?.answer ?? answers.at(-1)
+  const told = decisive(test, run, about)
   const read = readRun(test, run, told, side, about, exam)
+  const familiar = told?.answer.said === 'familiar' ? told.answer : null
   return (
     read && {
       test: test.id,
@@ -158,35 +210,65 @@ function interpret(test: ExamTest, run: Run, side: Side, about: Side, exam: Exam
       why: read.why,
       readings: read.readings,
       checks: [...(read.checks ?? []), ...heightWords(test, run)],
-      symptom: told?.said === 'familiar' ? told.symptom : null,
-      places: told && 'places' in told ? told.places : [],
-      intensity: told?.said === 'familiar' ? told.intensity : null,
+      symptom: familiar?.symptom ?? null,
+      places: told && 'places' in told.answer ? (told.answer.places ?? []) : [],
+      intensity: familiar?.intensity ?? null,
       measures: measuresOf(run),
-      onsetStage: begun?.stage ?? null,
+      onsetStage: familiar && told ? told.stage : null,
+      ...(read.reproduced && { reproduced: true }),
+      ...(read.pointsOnly && { pointsOnly: true }),
+      ...(run.answers.some(({ answer }) => 'simulated' in answer && answer.simulated) && { simulated: true }),
     }
   )
 }
 
-function readRun(test: ExamTest, run: Run, told: Answer | undefined, side: Side, about: Side, exam: Exam): Read | null {
-  if (!told) return { result: 'inconclusive', why: 'The patient asked to stop before an answer.', readings: [] }
+/** The answer that speaks for the whole ladder: the own symptom where the test is about, else any own symptom, else the most that was felt. */
+function decisive(test: ExamTest, run: Run, about: Side): Pick<StageAnswer, 'stage' | 'answer'> | undefined {
+  const own = reproductions(run, test)
   const { reading } = test
-  const complete = test.id !== run.test || nextStage({ ...run, stopped: null }, test) === null
-  const answers = run.answers.map((a) => a.answer)
-  if (reading.kind === 'differentiation') return readDifferentiation(reading, answers, complete)
-  if (reading.kind === 'table') {
-    return readTable(reading, run, about, exam, complete && run.stopped !== 'patient-asked', observedWords(test.stages, run))
-  }
-  // A quiet early stage of a test that was then stopped does not make the test negative.
-  if ((!complete || run.stopped === 'patient-asked') && told.said !== 'familiar') {
-    return { result: 'inconclusive', why: 'Stopped before the test was complete, with nothing familiar so far.', readings: [] }
-  }
+  const counts = 'counts' in reading ? [...reading.counts, ...('countsWhenShooting' in reading ? reading.countsWhenShooting : [])] : []
+  const there = own.find(({ answer }) => answer.places.some((p) => sideOf(p) === about && counts.includes(areaOf(p))))
+  if (there ?? own[0]) return there ?? own[0]
+  const loads = run.answers.filter(({ answer }) => ['other', 'stretch', 'nothing'].includes(answer.said))
+  const most = loads.find(({ answer }) => answer.said === 'other') ?? loads.find(({ answer }) => answer.said === 'stretch')
+  return most ?? loads.at(-1) ?? run.answers.at(-1)
+}
+
+function readRun(test: ExamTest, run: Run, told: Pick<StageAnswer, 'answer'> | undefined, side: Side, about: Side, exam: Exam): Read | null {
+  if (!told) return { result: 'inconclusive', why: 'The patient asked to stop before an answer.', readings: [] }
+  const mine = test.id === run.test
+  const complete = !mine || nextStage({ ...run, stopped: null }, test) === null
+  const read = readAs(test, run, told.answer, side, about, exam, complete)
+  if (read?.result !== 'negative') return read
+  // What was not loaded, or was left before its end, says nothing against anything.
+  if (!complete) return inconclusive(read, 'Stopped before the test was complete, with nothing that counts so far.')
+  const left = mine && 'stages' in test ? loadsLeft(run, test) : []
+  return left.length > 0 && read.reproduced === undefined && reproductions(run, test).length > 0
+    ? inconclusive(read, `${read.why} The stages after it were not given, so it says nothing against it.`)
+    : read
+}
+
+function inconclusive(read: Read, why: string): Read {
+  return { ...read, result: 'inconclusive', why, readings: read.readings.filter((r) => r.direction === 'for') }
+}
+
+function readAs(test: ExamTest, run: Run, told: Answer, side: Side, about: Side, exam: Exam, complete: boolean): Read | null {
+  const { reading } = test
   switch (reading.kind) {
+    case 'differentiation':
+      return readDifferentiation(reading, run.answers.map((a) => a.answer), complete)
+    case 'nerves':
+      return readNerves(reading, run, about, exam.runs, missingCells(test, run))
+    case 'table': {
+      const missing = test.id === run.test ? missingCells(test, run) : []
+      return readTable(reading, run, about, exam, { complete, missing: missing.length > 0, seen: observedWords(test.stages, run), own: reproductions(run, test), relieving: test.stages.flatMap((s) => (s.kind === 'relief' ? [s.id] : [])) })
+    }
     case 'provocation':
-      return readProvocation(reading, told, about, exam)
+      return readProvocation(reading, told, about, exam, test.id === run.test ? run.variant : undefined)
     case 'tension':
       return readTension(reading, told, about, exam)
     case 'staged-tension':
-      return readStagedTension(reading, run, about, exam)
+      return readStagedTension(reading, run, test, about, exam)
     case 'range':
       return readRange(reading, told, about)
     case 'crossed':

@@ -12,8 +12,16 @@ import { fitting, placesWords, pointersAt, sentence } from './place-fits'
  *
  * @param answer - what the patient said at the last load
  * @param side - the side the finding is for
+ * @param variant - the way it was done; absent where another test answered
  */
-export function readProvocation(reading: Provocation, answer: Answer, side: Side, exam: Exam): Read {
+export function readProvocation(reading: Provocation, answer: Answer, side: Side, exam: Exam, variant?: string): Read {
+  const read = readAnswer(reading, answer, side, exam)
+  // A light press that stays quiet says nothing against the joint: the load was never given.
+  const light = read.result === 'negative' && variant !== undefined && reading.lightOnly?.includes(variant)
+  return light ? unclear(`${read.why.replace(/\.$/, '')}, at the light grade only`) : read
+}
+
+function readAnswer(reading: Provocation, answer: Answer, side: Side, exam: Exam): Read {
   switch (answer.said) {
     case 'familiar': {
       const symptom = symptomOf(exam, answer)

@@ -71,7 +71,8 @@ describe('arm nerve tests', () => {
 
   it('unchanged by the neck arises further out', () => {
     const record = performed(soreArm(), 'ulnt-1', 'left', { elbow: own(['left-palm'], 6, 40), 'neck-towards': { said: 'unchanged' } })
-    expect(finding(record, 'ulnt-1').result).toBe('negative')
+    expect(finding(record, 'ulnt-1')).toMatchObject({ result: 'inconclusive', reproduced: true })
+    expect(finding(record, 'ulnt-1').why).toMatch('reproduced, not changed by the neck: peripheral or local')
     expect(points(record, 'ulnt-1')).toContain('neural-peripheral')
   })
 
@@ -145,7 +146,10 @@ describe('tables', () => {
       reflexes: cells({ 'achilles.reflex': '0' }),
     })
     expect(finding(record, 'neuro-lower')).toMatchObject({ result: 'positive' })
-    expect(finding(record, 'neuro-lower').why).toMatch('S1 heel raises strength 4; heel S1 reflex 0: a deficit in the low roots')
+    expect(finding(record, 'neuro-lower').why).toMatch('Lost in the leg: strength S1 4 of 5.')
+    // The reflex is lost only against the other side.
+    const compared = performed(record, 'neuro-lower', 'right', { reflexes: cells({ 'achilles.reflex': '2' }) })
+    expect(finding(compared, 'neuro-lower').why).toMatch('strength S1 4 of 5 and achilles reflex 0, less than on the other side')
   })
 
   it('equal muscle points on both sides may be pressure; one side alone counts', () => {

@@ -3,7 +3,7 @@ import type { Answer, Familiar } from '../record/answer'
 import type { Exam } from '../record/exam'
 import { sideOf } from '../vocabulary/body-area'
 import type { Side } from '../vocabulary/side'
-import { riseOf, symptomOf } from './familiar'
+import { isNeural, riseOf, symptomOf } from './familiar'
 import type { Read } from './finding'
 import { fitting, placesWords, pointersAt, sentence } from './place-fits'
 
@@ -20,17 +20,17 @@ export function readTension(reading: Tension, answer: Answer, side: Side, exam: 
     case 'stretch': {
       const pull = reading.stretch
       return {
-        ...negative(reading, `A stretch only${at(answer.end)}, nothing familiar`),
+        ...negative(reading, `A stretch only${at(answer.end)}, nothing familiar${leant(answer)}`),
         ...(pull && {
           readings: [
-            ...negative(reading, `A stretch only${at(answer.end)}, nothing familiar`).readings,
+            ...negative(reading, `A stretch only${at(answer.end)}, nothing familiar${leant(answer)}`).readings,
             { source: pull.source, direction: 'for', strength: 'pointer', why: sentence(pull.because) } as const,
           ],
         }),
       }
     }
     case 'other':
-      return negative(reading, `Something else in the ${placesWords(answer.places)}${at(answer.end)}, not the own symptom`)
+      return negative(reading, `Something else in the ${placesWords(answer.places)}${at(answer.end)}, not the own symptom${leant(answer)}`)
     case 'nothing': {
       const read = negative(reading, `Nothing was felt${at(answer.end)}`)
       const quiet = (reading.quiet ?? []).map((p) => ({ source: p.source, direction: p.direction, strength: 'pointer', why: sentence(p.because) }) as const)
@@ -52,8 +52,8 @@ export function readTension(reading: Tension, answer: Answer, side: Side, exam: 
 function readFamiliar(reading: Tension, answer: Familiar, side: Side, exam: Exam): Read {
   const words = reading.placeInWords ?? {
     counts: 'below the knee',
-    shooting: 'shooting into the leg',
-    fails: 'not below the knee and not shooting into the leg',
+    shooting: 'shooting, burning, tingling or numb in the leg',
+    fails: 'but not in the leg',
   }
   const symptom = symptomOf(exam, answer)
   const rise = riseOf(answer, symptom)
@@ -75,13 +75,16 @@ function readFamiliar(reading: Tension, answer: Familiar, side: Side, exam: Exam
   }
   const leaning = answer.lean ? pointersAt(answer.places, side, reading.lean ?? []) : []
   const pointers = [...pointersAt(answer.places, side, reading.pointers), ...leaning]
-  const shoots = symptom?.qualities.includes('shooting') ?? false
   const counted = fitting(answer.places, side, reading.counts)
-  const shooting = shoots ? fitting(answer.places, side, reading.countsWhenShooting) : []
-  const fits = [...counted, ...shooting]
+  const conditional = fitting(answer.places, side, reading.countsWhenShooting)
+  const fits = [...counted, ...(isNeural(symptom) ? conditional : [])]
   if (fits.length === 0) {
-    const reason = answer.places.every((p) => sideOf(p) !== side) ? 'only on the other side' : shoots ? 'not in the leg' : words.fails
-    const read = negative(reading, `${answer.symptom} came on in the ${where}${angle}, ${reason}, so it does not count as nerve tension`)
+    const reason = answer.places.every((p) => sideOf(p) !== side)
+      ? 'but only on the other side'
+      : conditional.length > 0
+        ? 'in the leg, but neither shooting, burning, tingling nor numb'
+        : words.fails
+    const read = negative(reading, `${answer.symptom} in the ${where}${angle}: familiar symptom reproduced, ${reason}: not a nerve sign`)
     // Away from the leg the answer says nothing for or against the nerve beyond this test; what it does point to is kept.
     return { ...read, readings: [...read.readings, ...pointers] }
   }
@@ -105,6 +108,11 @@ function onsetChecks(reading: Tension, answer: Familiar): readonly string[] {
 function negative(reading: Tension, what: string): Read {
   const why = sentence(what)
   return { result: 'negative', why, readings: [{ source: reading.source, direction: 'against', strength: 'quantified', why }] }
+}
+
+/** Leaning away is told whatever was felt. */
+function leant({ lean }: { readonly lean?: boolean }): string {
+  return lean ? ', leaning back' : ''
 }
 
 function at(end: number | undefined): string {

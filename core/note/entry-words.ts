@@ -34,7 +34,7 @@ export function entryWords(event: ExamEvent, among: readonly ExamEvent[] = []): 
     }
     case 'test-stopped': {
       const begun = startOf(event.run, among)
-      return `${begun ? titleOf(begun) : 'Test'}: ${event.why === 'patient-asked' ? 'stopped, the patient asked' : 'stopped by the examiner'}`
+      return `${begun ? titleOf(begun) : 'Test'}: ${STOPPED_WORDS[event.why]}`
     }
     case 'test-skipped':
       return `${titleOf(event)}: left out, ${event.why}`
@@ -57,8 +57,18 @@ export function entryWords(event: ExamEvent, among: readonly ExamEvent[] = []): 
       return `${SCREEN.find((g) => g.id === event.group)?.name ?? event.group}, no to the rest: ${event.items.map(questionOf).join(' ')}`
     case 'fact-told':
       return `${FACTS.find((f) => f.id === event.fact)?.ask ?? event.fact} ${event.answer}`
+    case 'screen-elsewhere':
+      return `${SCREEN.find((g) => g.id === event.group)?.name ?? event.group}: asked elsewhere, ${event.why}`
+    case 'run-chosen': {
+      const begun = startOf(event.run, among)
+      return `${begun ? titleOf(begun) : 'A test'}: this performance counts; ${event.why}`
+    }
+    case 'age-corrected':
+      return `Age corrected to ${event.ageYears ?? 'not known'}: ${event.why}`
+    case 'wrong-person':
+      return `This record belongs to another person: ${event.why}`
     case 'consent-given':
-      return `Consent given, ${event.form}`
+      return `Consent given, ${event.form}${event.explained === undefined ? '' : `; explained: ${event.explained}`}`
     case 'consent-withdrawn':
       return 'Consent withdrawn'
     case 'consent-renewed':
@@ -93,6 +103,13 @@ export function entryWords(event: ExamEvent, among: readonly ExamEvent[] = []): 
       return 'Examination opened'
   }
 }
+
+/** Why a test ended before its ladder did. */
+const STOPPED_WORDS = {
+  'patient-asked': 'stopped, the patient asked',
+  'examiner-chose': 'stopped by the examiner',
+  halted: 'ended, the examination was halted',
+} as const
 
 function startOf(run: string, among: readonly ExamEvent[]) {
   return among.find((e) => e.type === 'test-started' && e.run === run) as Extract<ExamEvent, { type: 'test-started' }> | undefined

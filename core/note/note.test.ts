@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { BUTTOCK, NOTHING, opened, own, signed, soreLeg, sorePelvis } from '../../tests/people'
+import { bare, BUTTOCK, NOTHING, opened, own, signed, soreLeg, sorePelvis } from '../../tests/people'
 import { assess } from '../assess'
 import type { Composed } from '../record/compose'
 import { noteOf } from './note'
@@ -10,7 +10,7 @@ const text = (record: Composed) => plainText(noteOf(assess(record.exam), 'A pers
 
 describe('the note', () => {
   it('of an examination that has not begun says so, part by part, and never that anything is clear', () => {
-    const note = text(opened())
+    const note = text(bare())
     for (const line of [
       'No symptom recorded.',
       'Consent to testing: not recorded.',

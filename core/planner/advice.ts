@@ -1,7 +1,7 @@
 import type { Assessment } from '../assess'
 import { testTitle } from '../catalogue/exam-test'
 import type { Exam } from '../record/exam'
-import { isIn } from '../safety/state'
+import { causesOf } from '../safety/state'
 import { soreSides } from '../story/sore-sides'
 import { POSTURE_WORDS } from '../vocabulary/posture'
 import type { Side } from '../vocabulary/side'
@@ -47,7 +47,7 @@ export function adviceOf(assessment: Assessment, route: readonly RouteLeg[], tur
  */
 export function stopping(assessment: Assessment, route: readonly RouteLeg[]): string | null {
   const { exam } = assessment
-  if (isIn('budget-spent', exam)) return 'The provocations this irritable person is asked for are spent: nothing more is worth stirring it up for.'
+  if (causesOf('budget-spent', exam).length > 0) return 'The provocations this irritable person is asked for are spent: nothing more is worth stirring it up for.'
   const open = route.flatMap((leg) => leg.steps).filter((s) => s.state === 'open' || s.state === 'under-way')
   // What came on is followed while the limb is still up: whether a distant part changes it is what the test was done for.
   if (open.some((s) => s.test.follows !== undefined)) return null

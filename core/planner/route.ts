@@ -6,8 +6,8 @@ import { asksFor } from '../clusters/asks-for'
 import { plans } from '../clusters/school-rules'
 import { findingFor } from '../findings/findings'
 import type { Exam, Run } from '../record/exam'
-import { broughtItOn, isOver } from '../record/ladder'
-import { barring, closedGates } from '../safety/safety'
+import { broughtItOn, broughtItOnAt, isOver } from '../record/ladder'
+import { barring, wantedFirst } from '../safety/safety'
 import { soreSides } from '../story/sore-sides'
 import { areaOf, bodyArea } from '../vocabulary/body-area'
 import { POSTURES, type Posture } from '../vocabulary/posture'
@@ -75,7 +75,7 @@ function searched(planned: readonly RouteStep[], assessment: Assessment, turns: 
     baseline: isBaseline(step.test),
   })
   const open = planned.filter((step) => step.state === 'open')
-  const first = new Set(closedGates(exam).flatMap((c) => (c.opened === null ? (c.gate.until ?? []) : [])))
+  const first = new Set<string>(wantedFirst(exam))
   const worthwhile = (step: RouteStep) => {
     const candidate = candidateOf(step)
     return first.has(step.test.id) || step.test.follows !== undefined || (candidate.baseline && !quick) || perMinute(candidate, assessment) >= WORTH_DOING
@@ -105,13 +105,13 @@ function mustComeBefore(planned: readonly RouteStep[], first: ReadonlySet<string
 }
 
 /** How the body lies for this test, done the way it is done next. */
-export function postureOf(test: ExamTest, exam: Pick<Exam, 'runs' | 'schools'>): Posture {
+export function postureOf(test: ExamTest, exam: Exam): Posture {
   const variant = variantFor(exam, test)
   return test.variants.find((v) => v.id === variant)?.posture ?? test.posture
 }
 
 /** How the body lies now: as in the last performance; null before the first. */
-export function lyingNow(exam: Pick<Exam, 'runs' | 'schools'>): Posture | null {
+export function lyingNow(exam: Exam): Posture | null {
   const last = exam.runs.at(-1)
   const test = last && testById(last.test)
   return test ? postureOf(test, exam) : null
@@ -186,7 +186,7 @@ function sidesFor(test: ExamTest, sore: readonly Side[]): readonly TestSide[] {
 function isPlanned(test: ExamTest, exam: Exam): boolean {
   const schools = schoolsOf(exam)
   if (schoolOf(exam, 'ligaments-who')?.id === 'history-only' && test.shares.includes('upper-neck-ligament')) return false
-  if (closedGates(exam).some((c) => c.opened === null && c.gate.until?.includes(test.id))) return true
+  if (wantedFirst(exam).includes(test.id)) return true
   if (test.filledBy) return false
   const zones = new Set(exam.symptoms.flatMap((s) => s.places).map((place) => bodyArea(areaOf(place)).zone))
   if (schools.some((s) => s.leavesOut.includes(test.id))) return test.id === 'slump' && wantsSlump(exam)
@@ -222,7 +222,7 @@ function applies(test: ExamTest, side: TestSide, exam: Exam): boolean {
   }
   if (!test.follows) return true
   const parent = lastRun(exam, test.follows, side)
-  return parent !== undefined && broughtItOn(parent)
+  return parent !== undefined && broughtItOnAt(parent, side)
 }
 
 /** The latest performance of a test on a side. */
@@ -233,8 +233,7 @@ export function lastRun(exam: Pick<Exam, 'runs'>, test: TestId, side: TestSide):
 function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<RouteStep, 'state' | 'why'> {
   const run = lastRun(assessment.exam, test.id, side)
   if (run && !isOver(run, test)) return { state: 'under-way', why: 'Begun and not finished.' }
-  const finding = run && findingFor(assessment.findings, test.id, side === 'none' ? 'left' : side)
-  if (run && finding) return { state: 'done', why: doneWhy(test, side, assessment) }
+  if (run && assessment.findings.some((f) => f.test === test.id && (side === 'none' || f.side === side))) return { state: 'done', why: doneWhy(test, side, assessment) }
   const barred = barring(assessment.exam, test.id, variantFor(assessment.exam, test))
   if (barred) return { state: 'withheld', why: `${barred.gate.reason} ${barred.gate.do}` }
   const skip = assessment.exam.skips.findLast((s) => s.test === test.id && s.side === side)
@@ -256,9 +255,17 @@ function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<R
   }
 }
 
-/** The way a test is done next: the same as last time in this examination, else the way of the schools chosen, else the first. */
-export function variantFor(exam: Pick<Exam, 'runs' | 'schools'>, test: ExamTest): string {
-  return exam.runs.findLast((run) => run.test === test.id)?.variant ?? schoolVariant(exam, test)
+/**
+ * The way a test is done next: the same as last time in this examination, else the way of the schools chosen, else the first.
+ *
+ * Where a gate keeps that way closed and leaves another open, as without the neck or at the light grade, that other one.
+ */
+export function variantFor(exam: Exam, test: ExamTest): string {
+  const wanted = exam.runs.findLast((run) => run.test === test.id)?.variant ?? schoolVariant(exam, test)
+  if (test.variants.length < 2 || !barring(exam, test.id, wanted)) return wanted
+  const [open, ...others] = test.variants.filter((v) => !barring(exam, test.id, v.id))
+  const light = [...(open ? [open] : []), ...others].find((v) => v.grade === 'light')
+  return (light ?? open)?.id ?? wanted
 }
 
 function doneWhy(test: ExamTest, side: TestSide, assessment: Assessment): string {

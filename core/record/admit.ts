@@ -1,12 +1,12 @@
 import { FIRST_EDITION } from '../vocabulary/edition'
 import type { Problem } from '../vocabulary/problem'
 import { listWords } from '../vocabulary/sentence'
-import { type Answer, ANSWERS_AT, angleOf } from './answer'
-import type { ExamEvent, ScreenRestNo, StageAnswered, TestStarted } from './event'
+import { type Answer, ANSWERS_AT, angleOf, type SymptomId } from './answer'
+import type { ExamEvent, GateOpened, ScreenRestNo, StageAnswered, SymptomDescribed, TestStarted } from './event'
 import { type Exam, examFrom, type Run, withEvent } from './exam'
 import { historyIssues } from './history'
-import { broughtItOn, nextStage } from './ladder'
-import { cellsOf, sidesOf, type StageOutline } from './outline'
+import { broughtItOnAt, nextStage } from './ladder'
+import { cellsOf, effectOf, sidesOf, type StageOutline } from './outline'
 import type { Rulebook } from './rulebook'
 import { somethingRestsOn } from './rests-on'
 
@@ -104,25 +104,33 @@ function objection(exam: Exam, events: readonly ExamEvent[], event: ExamEvent, b
     case 'exam-opened':
       return no('This examination is already open.', 'Go on with it, or start a new one from Today.')
     case 'symptom-described':
-      return followsOn(exam, event.symptom)
+      return followsOn(exam, event)
     case 'symptom-removed':
       return removable(exam, event.symptom)
     case 'screen-answered':
       return book.screenGroupOf(event.item) ? null : no(`There is no question called “${event.item}” in the screen.`, 'Choose one from the screen.')
     case 'screen-rest-no':
       return restAnswerable(event, book)
+    case 'screen-elsewhere':
+      if (!book.screenGroup(event.group)) return no(`There is no group called “${event.group}” in the screen.`, 'Choose one from the screen.')
+      return saysNothing(event.why, 'Asked elsewhere')
     case 'gate-opened':
-      return book.opensWithReason(event.gate) ? null : no(`“${event.gate}” is not a gate that a reason opens.`, 'Nothing to do.')
+      return openable(exam, event, book)
+    case 'run-chosen':
+      return saysNothing(event.why, 'Choosing another performance') ?? overridable(exam, event.run, book)
+    case 'age-corrected':
+    case 'wrong-person':
+      return saysNothing(event.why, 'A correction')
     case 'test-started':
       return startable(exam, event, book)
     case 'stage-answered':
-      return answerable(exam, event, book)
+      return answerable(exam, events, event, book)
     case 'test-stopped':
       return stoppable(exam, event.run, book)
     case 'test-skipped':
       return performable(event.test, event.side, book)
     case 'finding-overridden':
-      return overridable(exam, event.run, book)
+      return saysNothing(event.why, 'Another result') ?? overridable(exam, event.run, book)
     case 'symptom-rated':
       return exam.described.includes(event.symptom) ? null : no(`There is no ${event.symptom} here.`, 'Describe it in the story first.')
     case 'warning-seen':
@@ -149,22 +157,55 @@ function objection(exam: Exam, events: readonly ExamEvent[], event: ExamEvent, b
     // A withdrawal stands whatever was recorded before it: two windows may both be told.
     case 'consent-withdrawn':
     case 'plan-chosen':
-    case 'consent-given':
     case 'note-written':
       return null
+    case 'consent-given':
+      // Before it was asked what had been explained, nothing stood there, and those records stay readable.
+      return exam.edition.rules < EXPLAINED_SINCE || hasWords(event.explained ?? '')
+        ? null
+        : no('What was explained is not recorded.', 'Say in a few words what was explained, then record consent.')
   }
 }
 
-function followsOn(exam: Exam, symptom: string): Problem | null {
+/** Edition of the rules since which consent says what was explained. */
+const EXPLAINED_SINCE = 3
+
+/** Blanks and strokes are no reason. */
+function hasWords(text: string): boolean {
+  return /\p{L}{2}/u.test(text)
+}
+
+function saysNothing(why: string, what: string): Problem | null {
+  return hasWords(why) ? null : no(`${what} needs a reason in words.`, 'Say why in a few words.')
+}
+
+/** Only what is closed is opened, in words, and for what closed it: what comes later closes it again. */
+function openable(exam: Exam, { gate, why, causes }: GateOpened, book: Rulebook): Problem | null {
+  if (!book.opensWithReason(gate)) return no(`“${gate}” is not a gate that a reason opens.`, 'Nothing to do.')
+  const closing = book.closing(exam, gate)
+  if (closing.length === 0) return no(`“${gate}” is not closed.`, 'Nothing to do.')
+  const unsaid = saysNothing(why, 'Opening it')
+  if (unsaid) return unsaid
+  const same = causes !== undefined && causes.length === closing.length && closing.every((cause) => causes.includes(cause))
+  return same ? null : no('Something else has closed it since.', 'Look at what closes it now, then open it for that.')
+}
+
+/** A number is given once: what was removed keeps its own, and two windows never make one symptom of two. */
+function followsOn(exam: Exam, { symptom, first }: SymptomDescribed): Problem | null {
+  const next = nextSymptom(exam)
+  if (first && symptom !== next) return no(`${symptom} is described already.`, `Call the new symptom ${next}.`)
   if (exam.symptoms.some((s) => s.id === symptom)) return null
-  const used = exam.symptoms.map((s) => Number(s.id.slice(1)))
-  const next = `S${Math.max(0, ...used) + 1}`
   return symptom === next ? null : no(`${symptom} would leave a gap in the numbering.`, `Call the new symptom ${next}.`)
+}
+
+/** The number a new symptom gets. */
+export function nextSymptom({ described }: Pick<Exam, 'described'>): SymptomId {
+  return `S${Math.max(0, ...described.map((id) => Number(id.slice(1)))) + 1}`
 }
 
 function removable(exam: Exam, symptom: string): Problem | null {
   if (!exam.symptoms.some((s) => s.id === symptom)) return no(`There is no ${symptom} here.`, 'Nothing to do.')
-  const used = exam.runs.some((run) => run.answers.some((a) => a.answer.said === 'familiar' && a.answer.symptom === symptom))
+  const used = exam.runs.some((run) => run.answers.some(({ answer }) => 'symptom' in answer && answer.symptom === symptom))
   return used ? no(`A test refers to ${symptom}.`, `Undo that test first, or keep ${symptom} and describe it again.`) : null
 }
 
@@ -198,11 +239,13 @@ function startable(exam: Exam, event: TestStarted, book: Rulebook): Problem | nu
   }
   if (exam.consent === 'withdrawn') return no('Consent to testing was withdrawn.', 'Ask again and record the answer before going on.')
   if (exam.runs.some((run) => run.id === event.run)) return no('This test was already started.', 'Go on with it, or start it anew.')
+  const unasked = book.asksFirst(exam, event.test, event.variant)
+  if (unasked) return no(unasked.what, unasked.todo)
   const barred = book.bars(exam, event.test, event.variant)
   if (barred) return no(barred.what, `${barred.todo} Opening it needs a reason, which stays on the record.`)
   if (!outline.follows) return null
   const parent = exam.runs.findLast((run) => run.test === outline.follows && run.side === event.side)
-  return parent && broughtItOn(parent)
+  return parent && broughtItOnAt(parent, event.side)
     ? null
     : no(
         `${outline.name} follows a ${book.test(outline.follows)?.name.toLowerCase() ?? outline.follows} that brought the symptom on.`,
@@ -233,7 +276,7 @@ function overridable(exam: Exam, id: string, book: Rulebook): Problem | null {
   return outline && nextStage(run, outline) === null ? null : no('This test is not finished.', 'Finish or stop it first.')
 }
 
-function answerable(exam: Exam, event: StageAnswered, book: Rulebook): Problem | null {
+function answerable(exam: Exam, events: readonly ExamEvent[], event: StageAnswered, book: Rulebook): Problem | null {
   const run = runOf(exam, event.run)
   if (isProblem(run)) return run
   const outline = book.test(run.test)
@@ -242,19 +285,19 @@ function answerable(exam: Exam, event: StageAnswered, book: Rulebook): Problem |
   if (event.stage !== expected.id) {
     return no(`The stage in hand is “${expected.id}”, not “${event.stage}”.`, 'Answer the stage in hand, or undo.')
   }
-  // A gate that closed while the test was under way lets it be stopped, and nothing more be added.
-  const barred = expected.kind === 'load' ? book.bars(exam, run.test, run.variant) : null
-  if (barred) return no(barred.what, `${barred.todo} Stop the test.`)
+  // A gate that closed while the test was under way lets it be stopped or let go, and nothing more be added.
+  const barred = effectOf(expected) === 'adds' ? book.bars(exam, run.test, run.variant) : null
+  if (barred && !cameBefore(events, event.run, book)) return no(barred.what, `${barred.todo} Stop the test.`)
   const said = event.answer.said
+  const named = 'symptom' in event.answer ? event.answer.symptom : undefined
   if (!ANSWERS_AT[expected.kind].includes(said)) {
     return no(`“${said}” is no answer to this stage.`, `Choose ${listWords(ANSWERS_AT[expected.kind])}.`)
   }
-  if (event.answer.said === 'familiar') {
-    const symptom = event.answer.symptom
-    if (!exam.symptoms.some((s) => s.id === symptom)) {
-      return no(`There is no ${symptom} in the story.`, 'Describe the symptom in the story first, or choose one that is there.')
-    }
+  if (named !== undefined && !exam.symptoms.some((s) => s.id === named)) {
+    return no(`There is no ${named} in the story.`, 'Describe the symptom in the story first, or choose one that is there.')
   }
+  const part = 'part' in event.answer ? event.answer.part : undefined
+  if (part !== undefined && !expected.parts?.some((p) => p.id === part)) return no(`“${part}” cannot be let go at this stage.`, 'Choose a part that was added.')
   if ('lean' in event.answer && !expected.leanWatched) return no('Leaning back is not watched at this stage.', 'Leave it out.')
   if ('held' in event.answer && !expected.holdSeconds) return no('Nothing is held at this stage.', 'Leave the seconds out.')
   if ('newtons' in event.answer && !expected.force) return no('No load is measured at this stage.', 'Leave the newtons out.')
@@ -267,6 +310,14 @@ function answerable(exam: Exam, event: StageAnswered, book: Rulebook): Problem |
   return angle >= min && angle <= max
     ? null
     : no(`${angle}° is outside what ${joint} can be: ${min} to ${max}°.`, 'Read the angle again and type it once more.')
+}
+
+/** Was a warning sign all that closed it since the last entry of this performance? Then the load was on already, and what it brought is kept. */
+function cameBefore(events: readonly ExamEvent[], id: string, book: Rulebook): boolean {
+  const last = events.findLastIndex((e) => 'run' in e && e.run === id)
+  const before = examFrom(events.filter((e, at) => at <= last || e.type !== 'warning-seen'))
+  const run = before?.runs.find((r) => r.id === id)
+  return before !== null && run !== undefined && book.bars(before, run.test, run.variant) === null
 }
 
 /** What does not fit between an observation and what its stage can hold. */
@@ -298,6 +349,7 @@ function undoable(events: readonly ExamEvent[], target: string, book: Rulebook):
   const found = events.find((e) => e.id === target)
   if (!found) return no('There is nothing with that number to take back.', 'Nothing to do.')
   if (found.type === 'undone') return no('A taking-back is not itself taken back.', 'Record it again instead.')
+  if (found.type === 'consent-withdrawn') return no('A withdrawal of consent stays.', 'If the patient agrees again, record that.')
   if (found.type === 'exam-opened' || found.type === 'exam-signed' || found.type === 'addendum-written') {
     return no('This entry stays on the record for good.', 'Write an addendum instead.')
   }

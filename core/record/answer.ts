@@ -7,14 +7,29 @@ import type { StageKind } from './outline'
 /** A familiar symptom's number in this examination: "S1". */
 export type SymptomId = `S${number}`
 
+/** What ended a passive movement or a press, as the hand felt it. */
+export const END_FEELS = ['soft', 'firm', 'hard', 'empty'] as const
+export type EndFeel = (typeof END_FEELS)[number]
+
+/** Which came first: the own pain, or the resistance under the hand. */
+export const PAIN_ORDERS = ['pain-first', 'together', 'resistance-first'] as const
+export type PainOrder = (typeof PAIN_ORDERS)[number]
+
+/** A value that came from a simulated device: it is marked wherever it is shown. */
+interface FromDevice {
+  readonly simulated?: boolean
+}
+
 /** What is watched while a load is given, whatever the patient says. */
-interface Watched {
+interface Watched extends FromDevice {
   /** Leaned back or propped on the hands to get away from it. */
   readonly lean?: boolean
   /** How long the position or load had been held when this was said, in whole seconds. */
   readonly held?: number
   /** The highest load while it was pressed, in newtons, where a pad measured it. */
   readonly newtons?: number
+  readonly endFeel?: EndFeel
+  readonly painOrder?: PainOrder
 }
 
 /** Nothing was felt. */
@@ -36,8 +51,8 @@ export interface Familiar extends Watched {
   readonly said: 'familiar'
   readonly symptom: SymptomId
   readonly places: readonly Place[]
-  /** How strong it is now, while the test holds it. */
-  readonly intensity: Intensity
+  /** How strong it is now, while the test holds it; null where it was not asked. */
+  readonly intensity: Intensity | null
   /** Angle at which it began. */
   readonly onset?: Degrees
 }
@@ -52,20 +67,30 @@ export interface Other extends Watched {
   readonly end?: Degrees
 }
 
+/** What stands beside a change of a symptom that is there. */
+interface Changed extends FromDevice {
+  /** How strong it is after the change; absent where it was not asked. */
+  readonly intensity?: Intensity
+  readonly held?: number
+  readonly newtons?: number
+}
+
 /** What the symptom did when one distant part was let go. */
-export interface Released {
+export interface Released extends Changed {
   readonly said: 'eased' | 'unchanged'
+  /** The part that was let go, where it could be chosen. */
+  readonly part?: string
 }
 
 /** What the symptom did when the part was put back. */
-export interface Reloaded {
+export interface Reloaded extends Changed {
   readonly said: 'returned' | 'stayed-away'
   /** How far the limb was lowered before reloading. */
   readonly lowered?: Degrees
 }
 
 /** What a symptom that was there before did while something was taken off it. */
-export interface Relieved {
+export interface Relieved extends Changed {
   readonly said: 'worse' | 'nothing-to-relieve'
 }
 
@@ -76,11 +101,15 @@ export interface Observed {
 }
 
 /** A range or another quantity, measured up to three times. */
-export interface Measured {
+export interface Measured extends FromDevice {
   readonly said: 'measured'
   readonly trials: readonly number[]
   /** What ended the movement, when it was asked. */
   readonly limitedBy?: LimitedBy
+  /** Own symptom at the end of the range: the range and the pain are two results. */
+  readonly symptom?: SymptomId
+  readonly places?: readonly Place[]
+  readonly intensity?: Intensity
 }
 
 /** What ended a movement. */
@@ -88,7 +117,7 @@ export const LIMITS = ['stiffness', 'own-pain', 'other-pain', 'nothing'] as cons
 export type LimitedBy = (typeof LIMITS)[number]
 
 /** A table filled in at once, as a neurological screen is: cells by "row.column". A cell left out was not examined. */
-export interface Grid {
+export interface Grid extends FromDevice {
   readonly said: 'grid'
   readonly cells: Readonly<Record<string, string>>
 }

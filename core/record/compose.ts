@@ -27,6 +27,8 @@ export interface Composed {
   /** Describe a symptom; what is left out was not asked. */
   symptom(id: SymptomId, told: Told): Composed
   consent(form?: 'verbal' | 'written'): Composed
+  /** Consent, and a no to every question of the screen that has no answer yet: what good practice asks before a test. */
+  screened(): Composed
   /** Perform a test from its first stage; one answer a stage, in the order of the ladder. */
   test(test: string, side: TestSide, answers: readonly Answer[], variant?: string): Composed
   /** Any other event. */
@@ -73,9 +75,26 @@ function composed(events: readonly ExamEvent[], setting: Setting): Composed {
     then,
     symptom: (symptom, told) =>
       then({ type: 'symptom-described', symptom, words: '', places: [], qualities: [], now: null, bringsOn: '', eases: '', stirring: null, ...told }),
-    consent: (form = 'verbal') => then({ type: 'consent-given', form }),
+    consent: (form = 'verbal') => then({ type: 'consent-given', form, explained: EXPLAINED }),
+    screened: () => screened(composed(events, setting), setting),
     test: (test, side, answers, variant) => perform(events, setting, test, side, answers, variant),
   }
+}
+
+/** What is explained before consent, in the words of a composed record. */
+const EXPLAINED = 'what the tests are like, that they may bring the pain on, and that a word stops them'
+
+function screened(record: Composed, { book }: Setting): Composed {
+  const agreed = record.exam.consent === 'verbal' || record.exam.consent === 'written' ? record : record.consent()
+  return book.screen.reduce((r, group) => {
+    const open = group.items.flatMap(({ id, onlyIf }) =>
+      r.exam.screen[id] === undefined && (onlyIf === undefined || r.exam.screen[onlyIf] === 'yes') ? [id] : [],
+    )
+    if (open.length === 0) return r
+    return group.singly
+      ? open.reduce((s, item) => s.then({ type: 'screen-answered', item, answer: 'no' }), r)
+      : r.then({ type: 'screen-rest-no', group: group.id, items: open })
+  }, agreed)
 }
 
 function perform(
@@ -90,13 +109,21 @@ function perform(
   const done = variant ?? outline?.variants[0]?.id ?? ''
   const at = setting.at + events.length * PACE_MS
   const run = composedId(at, openedAs(events), 100_000 + events.length)
-  let record = grow(events, { type: 'test-started', run, test, side, variant: done }, setting)
+  const agreed = agreedTo(composed(events, setting), outline?.intimate)
+  let record = agreed.then({ type: 'test-started', run, test, side, variant: done })
   for (const answer of answers) {
     const performed = record.exam.runs.find((r) => r.id === run)
     const stage = outline && performed ? nextStage(performed, outline) : null
     record = record.then({ type: 'stage-answered', run, stage: stage?.id ?? 'none-left', answer })
   }
   return record
+}
+
+/** Consent asked again for a region and given, where it was not yet. */
+export function agreedTo(record: Composed, region: string | undefined): Composed {
+  return region === undefined || record.exam.renewed[region] === 'agreed'
+    ? record
+    : record.then({ type: 'consent-renewed', region, answer: 'agreed', chaperone: 'declined' })
 }
 
 function openedAs(events: readonly ExamEvent[]): string {

@@ -44,16 +44,25 @@ export const EVENT_SHAPES = {
     stirring: shape({ stirredBy: orNull('much', 'some', 'little'), settles: orNull('minutes', 'half-hour', 'longer') })
       .nullable()
       .defined(),
+    first: yup.boolean().strict(),
   }),
   'symptom-removed': event('symptom-removed', { symptom: symptomId }),
-  'consent-given': event('consent-given', { form: oneOf('verbal', 'written') }),
+  'consent-given': event('consent-given', { form: oneOf('verbal', 'written'), explained: words(1000).optional() }),
   'consent-withdrawn': event('consent-withdrawn', {}),
   'screen-answered': event('screen-answered', { item: slug, answer: yesNo }),
   'screen-rest-no': event('screen-rest-no', { group: slug, items: yup.array().strict().min(1).max(40).of(slug).required() }),
-  'gate-opened': event('gate-opened', { gate: slug, why: words(300).min(3) }),
+  'screen-elsewhere': event('screen-elsewhere', { group: slug, why: words(300).min(3) }),
+  'gate-opened': event('gate-opened', {
+    gate: slug,
+    why: words(300).min(3),
+    causes: yup.array().strict().max(200).of(yup.string().strict().defined().max(120)).optional(),
+  }),
   'test-started': event('test-started', { run: uuid, test: slug, side, variant: slug }),
   'stage-answered': event('stage-answered', { run: uuid, stage: slug, answer: ANSWER }),
-  'test-stopped': event('test-stopped', { run: uuid, why: oneOf('patient-asked', 'examiner-chose') }),
+  'test-stopped': event('test-stopped', { run: uuid, why: oneOf('patient-asked', 'examiner-chose', 'halted') }),
+  'run-chosen': event('run-chosen', { run: uuid, why: words(300).min(3) }),
+  'age-corrected': event('age-corrected', { ageYears: yup.number().strict().integer().min(0).max(130).nullable().defined(), why: words(300).min(3) }),
+  'wrong-person': event('wrong-person', { why: words(300).min(3) }),
   'test-skipped': event('test-skipped', { test: slug, side, why: words(300).min(1) }),
   'finding-overridden': event('finding-overridden', {
     run: uuid,

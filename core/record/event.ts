@@ -50,6 +50,8 @@ export interface SymptomDescribed extends Stamp {
   readonly bringsOn: string
   readonly eases: string
   readonly stirring: Stirring | null
+  /** A new symptom: refused where the number was ever given, so that two windows never make one of two. */
+  readonly first?: boolean
 }
 
 /** A symptom entered by mistake; refused once a test refers to it. */
@@ -62,6 +64,8 @@ export interface SymptomRemoved extends Stamp {
 export interface ConsentGiven extends Stamp {
   readonly type: 'consent-given'
   readonly form: 'verbal' | 'written'
+  /** What was explained, in words; absent in records made before it was asked for. */
+  readonly explained?: string
 }
 
 /** The patient withdrew consent: the running test ends and no other can start until it is given again. */
@@ -83,11 +87,21 @@ export interface ScreenRestNo extends Stamp {
   readonly items: readonly string[]
 }
 
-/** A halt or block was opened by the practitioner, with a reason. It stays on the record. */
+/** A group of the screen was asked elsewhere, as on paper at the door: its questions stay open here, and need not be asked again. */
+export interface ScreenElsewhere extends Stamp {
+  readonly type: 'screen-elsewhere'
+  readonly group: string
+  /** Where and by whom. */
+  readonly why: string
+}
+
+/** A closed gate was opened by the practitioner, with a reason, for what had closed it until then. It stays on the record. */
 export interface GateOpened extends Stamp {
   readonly type: 'gate-opened'
   readonly gate: string
   readonly why: string
+  /** What had closed it; absent in records made before it was kept, where opening meant everything. */
+  readonly causes?: readonly string[]
 }
 
 /** A test begins. `run` names this one performance of it. */
@@ -111,7 +125,27 @@ export interface StageAnswered extends Stamp {
 export interface TestStopped extends Stamp {
   readonly type: 'test-stopped'
   readonly run: string
-  readonly why: 'patient-asked' | 'examiner-chose'
+  readonly why: 'patient-asked' | 'examiner-chose' | 'halted'
+}
+
+/** Of several performances of a test, the one that counts as the first valid one of this visit, and why the others do not. */
+export interface RunChosen extends Stamp {
+  readonly type: 'run-chosen'
+  readonly run: string
+  readonly why: string
+}
+
+/** The age in whole years was entered wrongly. */
+export interface AgeCorrected extends Stamp {
+  readonly type: 'age-corrected'
+  readonly ageYears: number | null
+  readonly why: string
+}
+
+/** The record belongs to somebody else than it was opened for. */
+export interface WrongPerson extends Stamp {
+  readonly type: 'wrong-person'
+  readonly why: string
 }
 
 /** A test that will not be done this time, and why. */
@@ -220,10 +254,14 @@ export type ExamEvent =
   | ConsentWithdrawn
   | ScreenAnswered
   | ScreenRestNo
+  | ScreenElsewhere
   | GateOpened
   | TestStarted
   | StageAnswered
   | TestStopped
+  | RunChosen
+  | AgeCorrected
+  | WrongPerson
   | TestSkipped
   | FindingOverridden
   | SymptomRated

@@ -4,8 +4,9 @@ import type { Quality } from '../vocabulary/quality'
 import { type Edition, FIRST_EDITION } from '../vocabulary/edition'
 import type { Side, TestSide } from '../vocabulary/side'
 import type { Answer, SymptomId } from './answer'
-import type { ExamEvent, FindingOverridden, PlanMode, Setting, Stirring, TestStopped } from './event'
+import type { ConsentRenewed, ExamEvent, FindingOverridden, PlanMode, Setting, StageAnswered, Stirring, TestStarted, TestStopped } from './event'
 import type { Frozen } from './frozen'
+import { type Memory, memoryOf, NO_MEMORY, remember } from './memory'
 import { asCalledNow, OLD_NAMES, type OldNames } from './old-names'
 import { notUndone } from './undo'
 
@@ -42,6 +43,25 @@ export interface Run {
   readonly startedAt: number
   readonly answers: readonly StageAnswer[]
   readonly stopped: TestStopped['why'] | 'consent-withdrawn' | null
+  /** The story it is read against: as it stood when the symptom came on, or at the last answer. */
+  readonly story: readonly Symptom[]
+}
+
+/** Something that happened to consent. */
+export interface ConsentStep {
+  readonly at: number
+  readonly what: 'verbal' | 'written' | 'withdrawn'
+  /** What was explained; empty where it was not recorded. */
+  readonly explained: string
+}
+
+/** An opened gate: the reason, and what had closed it. */
+export interface Opening {
+  readonly gate: string
+  readonly why: string
+  /** Null in records made before it was kept: everything that had closed it. */
+  readonly causes: readonly string[] | null
+  readonly at: number
 }
 
 /** A test that was left out on purpose. */
@@ -64,18 +84,33 @@ export interface Exam {
   /** Every number a symptom ever had here, removed ones too. */
   readonly described: readonly SymptomId[]
   readonly consent: 'not-asked' | 'verbal' | 'written' | 'withdrawn'
+  /** How consent went, oldest first. */
+  readonly consents: readonly ConsentStep[]
   /** Answers of the safety screen by item. What is absent was not asked, which is never a no. */
   readonly screen: Readonly<Record<string, 'yes' | 'no'>>
-  /** Halts and blocks opened with a reason. */
-  readonly unlocked: readonly { readonly gate: string; readonly why: string }[]
+  /** How many entries count, those taken back left out. */
+  readonly counted: number
+  /** At which of them each answer of the screen was given, and the words or places of each symptom were last told. */
+  readonly screenAt: Readonly<Record<string, number>>
+  readonly toldAt: Readonly<Record<string, number>>
+  /** Groups of the screen that were asked elsewhere, with where. */
+  readonly elsewhere: Readonly<Record<string, string>>
+  /** Gates opened with a reason, oldest first. */
+  readonly unlocked: readonly Opening[]
+  /** What was on the record at any time. */
+  readonly memory: Memory
   readonly runs: readonly Run[]
   readonly skips: readonly Skip[]
+  /** Performances that were said to be the valid one of several, with the reason; the latest of a test counts. */
+  readonly chosen: readonly { readonly run: string; readonly why: string }[]
   /** Results the examiner replaced, with the reason. */
   readonly overrides: readonly { readonly run: string; readonly about: Side; readonly result: FindingOverridden['result']; readonly why: string }[]
-  /** How strong a symptom was between tests, oldest first. */
+  /** How strong each symptom was when it was first told: what a raise is measured from. */
+  readonly rests: Readonly<Record<string, Intensity>>
+  /** How strong a symptom was between tests, rated or told anew, oldest first. */
   readonly ratings: readonly { readonly symptom: SymptomId; readonly now: Intensity; readonly at: number }[]
   /** Warning signs seen, with when. */
-  readonly warnings: readonly { readonly sign: string; readonly at: number }[]
+  readonly warnings: readonly { readonly sign: string; readonly at: number; readonly id: string }[]
   /** The practitioner's own order of the tests, as "test side"; empty while the planned one stands. */
   readonly order: readonly string[]
   /** Schools followed, by question; what is absent follows the default. */
@@ -86,6 +121,10 @@ export interface Exam {
   readonly mode: PlanMode
   /** Consent asked again for a region, latest answer. */
   readonly renewed: Readonly<Record<string, 'agreed' | 'refused'>>
+  /** Every time it was asked, oldest first, with the chaperone offered. */
+  readonly renewals: readonly (Pick<ConsentRenewed, 'region' | 'answer' | 'chaperone' | 'at'>)[]
+  /** What was corrected about whose record this is, in words. */
+  readonly corrections: readonly { readonly at: number; readonly what: string }[]
   /** Facts of the history; what is absent was not asked. */
   readonly facts: Readonly<Record<string, 'yes' | 'no'>>
   readonly ownWords: string
@@ -109,11 +148,28 @@ export interface Exam {
  */
 export function examFrom(events: readonly ExamEvent[], oldNames: OldNames = OLD_NAMES): Exam | null {
   let exam: Exam | null = null
-  for (const event of notUndone(events)) {
+  const counting = notUndone(events)
+  for (const event of counting) {
     if (exam) exam = step(exam, asCalledNow(event, oldNames, exam))
     else if (event.type === 'exam-opened') exam = opened(event)
   }
-  return exam && { ...exam, length: events.length }
+  if (!exam) return null
+  const { edition, symptoms } = exam
+  const memory = counting.length === events.length ? exam.memory : memoryOf(events, (...parts) => runAs(...parts, edition.catalogue, symptoms))
+  return { ...exam, memory, length: events.length }
+}
+
+/** A performance of the memory, as a run. */
+function runAs(start: TestStarted, answers: readonly StageAnswered[], stopped: TestStopped | null, catalogue: number, story: readonly Symptom[]): Run {
+  return {
+    ...begun(start, catalogue, story),
+    answers: answers.map((event) => ({ event: event.id, stage: event.stage, answer: event.answer, at: event.at })),
+    stopped: stopped?.why ?? null,
+  }
+}
+
+function begun(event: TestStarted, catalogue: number, story: readonly Symptom[]): Run {
+  return { id: event.run, test: event.test, side: event.side, variant: event.variant, catalogue, startedAt: event.at, answers: [], stopped: null, story }
 }
 
 /**
@@ -127,6 +183,39 @@ export function withEvent(exam: Exam, event: ExamEvent, events: readonly ExamEve
   return { ...step(exam, asCalledNow(event, OLD_NAMES, exam)), length: events.length }
 }
 
+/** What stands in an examination before anything was recorded in it. */
+export const NOTHING_YET: Omit<Exam, 'id' | 'personId' | 'ageYears' | 'openedAt' | 'openedBy' | 'edition' | 'length'> = {
+  symptoms: [],
+  described: [],
+  consent: 'not-asked',
+  consents: [],
+  screen: {},
+  counted: 1,
+  screenAt: {},
+  toldAt: {},
+  elsewhere: {},
+  unlocked: [],
+  memory: NO_MEMORY,
+  runs: [],
+  skips: [],
+  chosen: [],
+  overrides: [],
+  rests: {},
+  ratings: [],
+  warnings: [],
+  order: [],
+  schools: {},
+  setting: 'referred',
+  mode: 'full-baseline',
+  renewed: {},
+  renewals: [],
+  corrections: [],
+  facts: {},
+  ownWords: '',
+  signed: null,
+  addenda: [],
+}
+
 function opened(event: Extract<ExamEvent, { type: 'exam-opened' }>): Exam {
   return {
     id: event.examId,
@@ -135,30 +224,14 @@ function opened(event: Extract<ExamEvent, { type: 'exam-opened' }>): Exam {
     openedAt: event.at,
     openedBy: event.by,
     edition: event.edition ?? FIRST_EDITION,
-    symptoms: [],
-    described: [],
-    consent: 'not-asked',
-    screen: {},
-    unlocked: [],
-    runs: [],
-    skips: [],
-    overrides: [],
-    ratings: [],
-    warnings: [],
-    order: [],
-    schools: {},
-    setting: 'referred',
-    mode: 'full-baseline',
-    renewed: {},
-    facts: {},
-    ownWords: '',
-    signed: null,
-    addenda: [],
+    ...NOTHING_YET,
     length: 1,
   }
 }
 
-function step(exam: Exam, event: ExamEvent): Exam {
+function step(before: Exam, event: ExamEvent): Exam {
+  const memory = remember(before.memory, event, before.screen)
+  const exam = { ...before, counted: before.counted + 1, ...(memory !== before.memory && { memory }) }
   switch (event.type) {
     case 'exam-opened':
     case 'undone':
@@ -167,44 +240,50 @@ function step(exam: Exam, event: ExamEvent): Exam {
       return {
         ...exam,
         symptoms: withSymptom(exam.symptoms, event),
+        ...levelsTold(exam, event),
+        toldAt: tellsNothingNew(exam.symptoms, event) ? exam.toldAt : { ...exam.toldAt, [event.symptom]: exam.counted },
         described: exam.described.includes(event.symptom) ? exam.described : [...exam.described, event.symptom],
       }
     case 'symptom-removed':
       return { ...exam, symptoms: exam.symptoms.filter((s) => s.id !== event.symptom) }
     case 'consent-given':
-      return { ...exam, consent: event.form }
+      return { ...exam, consent: event.form, consents: [...exam.consents, { at: event.at, what: event.form, explained: event.explained ?? '' }] }
     case 'consent-withdrawn':
-      return { ...exam, consent: 'withdrawn', runs: exam.runs.map((run) => endedBy(run, 'consent-withdrawn')) }
-    case 'screen-answered':
-      return { ...exam, screen: { ...exam.screen, [event.item]: event.answer } }
-    case 'screen-rest-no':
-      return { ...exam, screen: { ...Object.fromEntries(event.items.map((item) => [item, 'no' as const])), ...exam.screen } }
-    case 'gate-opened':
-      return { ...exam, unlocked: [...exam.unlocked, { gate: event.gate, why: event.why }] }
-    case 'test-started':
       return {
         ...exam,
-        runs: [
-          ...exam.runs,
-          {
-            id: event.run,
-            test: event.test,
-            side: event.side,
-            variant: event.variant,
-            catalogue: exam.edition.catalogue,
-            startedAt: event.at,
-            answers: [],
-            stopped: null,
-          },
-        ],
+        consent: 'withdrawn',
+        consents: [...exam.consents, { at: event.at, what: 'withdrawn', explained: '' }],
+        // What was agreed to again belongs to the consent that is gone.
+        renewed: {},
+        runs: exam.runs.map((run) => endedBy(run, 'consent-withdrawn')),
       }
+    case 'screen-answered':
+      return { ...exam, screen: { ...exam.screen, [event.item]: event.answer }, screenAt: { ...exam.screenAt, [event.item]: exam.counted } }
+    case 'screen-rest-no': {
+      const open = event.items.filter((item) => exam.screen[item] === undefined)
+      return {
+        ...exam,
+        screen: { ...exam.screen, ...Object.fromEntries(open.map((item) => [item, 'no' as const])) },
+        screenAt: { ...exam.screenAt, ...Object.fromEntries(open.map((item) => [item, exam.counted])) },
+      }
+    }
+    case 'screen-elsewhere':
+      return { ...exam, elsewhere: { ...exam.elsewhere, [event.group]: event.why } }
+    case 'gate-opened':
+      return { ...exam, unlocked: [...exam.unlocked, { gate: event.gate, why: event.why, causes: event.causes ?? null, at: event.at }] }
+    case 'test-started':
+      return { ...exam, runs: [...exam.runs, begun(event, exam.edition.catalogue, asNow(exam))] }
     case 'stage-answered':
       return mapRun(exam, event.run, (run) => ({
         ...run,
         answers: [...run.answers, { event: event.id, stage: event.stage, answer: event.answer, at: event.at }],
+        // What was told later is no measure of what was felt then.
+        story: run.answers.some((a) => a.answer.said === 'familiar') ? run.story : asNow(exam),
       }))
     case 'test-stopped':
       return mapRun(exam, event.run, (run) => ({ ...run, stopped: event.why }))
+    case 'run-chosen':
+      return { ...exam, chosen: [...exam.chosen, { run: event.run, why: event.why }] }
     case 'test-skipped':
       return { ...exam, skips: [...exam.skips, { test: event.test, side: event.side, why: event.why }] }
     case 'finding-overridden':
@@ -212,15 +291,24 @@ function step(exam: Exam, event: ExamEvent): Exam {
     case 'symptom-rated':
       return { ...exam, ratings: [...exam.ratings, { symptom: event.symptom, now: event.now, at: event.at }] }
     case 'warning-seen':
-      return { ...exam, warnings: [...exam.warnings, { sign: event.sign, at: event.at }] }
+      return { ...exam, warnings: [...exam.warnings, { sign: event.sign, at: event.at, id: event.id }] }
     case 'route-ordered':
       return { ...exam, order: event.order }
     case 'schools-chosen':
       return { ...exam, schools: event.schools, setting: event.setting }
     case 'plan-chosen':
       return { ...exam, mode: event.mode }
-    case 'consent-renewed':
-      return { ...exam, renewed: { ...exam.renewed, [event.region]: event.answer } }
+    case 'consent-renewed': {
+      const { region, answer, chaperone, at } = event
+      return { ...exam, renewed: { ...exam.renewed, [region]: answer }, renewals: [...exam.renewals, { region, answer, chaperone, at }] }
+    }
+    case 'age-corrected': {
+      const years = (n: number | null) => (n === null ? 'not known' : `${n}`)
+      const what = `Age corrected from ${years(exam.ageYears)} to ${years(event.ageYears)}: ${event.why}`
+      return { ...exam, ageYears: event.ageYears, corrections: [...exam.corrections, { at: event.at, what }] }
+    }
+    case 'wrong-person':
+      return { ...exam, corrections: [...exam.corrections, { at: event.at, what: `This record belongs to another person: ${event.why}` }] }
     case 'fact-told':
       return { ...exam, facts: { ...exam.facts, [event.fact]: event.answer } }
     case 'note-written':
@@ -232,7 +320,7 @@ function step(exam: Exam, event: ExamEvent): Exam {
   }
 }
 
-/** Only a test without any answer yet, or one still on its ladder, is ended; `stopped` on a finished run changes nothing it found. */
+/** A performance that was stopped keeps why; one that reached its end stays complete, whatever stands here. */
 function endedBy(run: Run, why: Run['stopped']): Run {
   return run.stopped === null ? { ...run, stopped: why } : run
 }
@@ -248,4 +336,25 @@ function withSymptom(symptoms: readonly Symptom[], event: Extract<ExamEvent, { t
   const { symptom: id, words, places, qualities, now, worst = null, usual = null, bringsOn, eases, stirring } = event
   const told: Symptom = { id, words, places, qualities, now, worst, usual, bringsOn, eases, stirring }
   return symptoms.some((s) => s.id === id) ? symptoms.map((s) => (s.id === id ? told : s)) : [...symptoms, told]
+}
+
+/** A description that paints nothing new and says nothing in other words asks no question again. */
+function tellsNothingNew(symptoms: readonly Symptom[], { symptom, words, places }: Extract<ExamEvent, { type: 'symptom-described' }>): boolean {
+  const was = symptoms.find((s) => s.id === symptom)
+  return was?.words === words && places.every((place) => was.places.includes(place))
+}
+
+/** The first level told is the rest; each later one is a rating, however it was learnt. */
+function levelsTold({ rests, ratings }: Exam, { symptom, now, at }: Extract<ExamEvent, { type: 'symptom-described' }>): Pick<Exam, 'rests' | 'ratings'> {
+  if (now === null) return { rests, ratings }
+  return rests[symptom] === undefined ? { rests: { ...rests, [symptom]: now }, ratings } : { rests, ratings: [...ratings, { symptom, now, at }] }
+}
+
+/** The symptoms as strong as they were last said to be: a test is read against that. */
+function asNow({ symptoms, ratings }: Exam): readonly Symptom[] {
+  if (ratings.length === 0) return symptoms
+  return symptoms.map((s) => {
+    const now = ratings.findLast((r) => r.symptom === s.id)?.now
+    return now === undefined || now === s.now ? s : { ...s, now }
+  })
 }

@@ -1,6 +1,11 @@
-import { type AreaId, areaOf } from '../vocabulary/body-area'
+import { type AreaId, areaOf, sideOf } from '../vocabulary/body-area'
+import type { TestSide } from '../vocabulary/side'
+import type { Familiar } from './answer'
 import type { Run } from './exam'
 import { type StageOutline, stagesOf, type TestOutline } from './outline'
+
+/** As much of a test as its ladder is made of. */
+export type OutlineOfLadder = Pick<TestOutline, 'stages' | 'variants' | 'endsAt'>
 
 /** As much of a run as its place on the ladder depends on. */
 export type OnLadder = Pick<Run, 'answers' | 'stopped' | 'variant'> & Partial<Pick<Run, 'catalogue'>>
@@ -14,15 +19,17 @@ export type OnLadder = Pick<Run, 'answers' | 'stopped' | 'variant'> & Partial<Pi
  *
  * @returns null when the run is over: ladder done, or stopped
  */
-export function nextStage(run: OnLadder, test: Pick<TestOutline, 'stages' | 'variants'>): StageOutline | null {
+export function nextStage(run: OnLadder, test: OutlineOfLadder): StageOutline | null {
   if (run.stopped) return null
   const stages = stagesOf(test, run.variant, run.catalogue)
   const answered = new Set(run.answers.map((a) => a.stage))
-  const reproduced = broughtItOn(run)
+  const reproduced = endedLadder(run, test)
   const eased = run.answers.some((a) => a.answer.said === 'eased')
   const onlyReleases = !stages.some((stage) => stage.kind === 'load')
   const wanted = stages.filter((stage) => {
     if (stage.when && !wasObserved(run, stage.when)) return false
+    if (stage.whenAny && editionOf(run) >= stage.whenAny.since && !stage.whenAny.of.some((when) => wasObserved(run, when))) return false
+    if (stage.ifReproduced && editionOf(run) >= stage.ifReproduced.since && !reproduced) return false
     if (stage.whenAt && liesWholly(run, stage.whenAt.areas) !== (stage.whenAt.is === 'only')) return false
     if (stage.ifEased && !eased) return false
     switch (stage.kind) {
@@ -52,8 +59,51 @@ function liesWholly(run: OnLadder, areas: readonly AreaId[]): boolean {
 }
 
 /** Has the run reached the end of its ladder, or been stopped? */
-export function isOver(run: OnLadder, test: Pick<TestOutline, 'stages' | 'variants'>): boolean {
+export function isOver(run: OnLadder, test: OutlineOfLadder): boolean {
   return nextStage(run, test) === null
+}
+
+/**
+ * Did a symptom that the test is about come on? Own pain elsewhere is kept, and the ladder goes on. A place that was not told ends it.
+ */
+export function endedLadder(run: OnLadder, test: OutlineOfLadder): boolean {
+  const { areas, since } = test.endsAt ?? {}
+  const anywhere = !areas || editionOf(run) < (since ?? 0)
+  return reproductions(run, test).some(({ answer }) => anywhere || answer.places.length === 0 || answer.places.some((p) => areas.includes(areaOf(p))))
+}
+
+/** Own symptoms that a load brought on, oldest first; what was felt in the start position is the baseline. */
+export function reproductions<R extends OnLadder>(run: R, test: Pick<TestOutline, 'stages'>): readonly Reproduction[] {
+  return run.answers.flatMap(({ stage, answer }) => (answer.said === 'familiar' && !isBaseline(stage, run, test) ? [{ stage, answer }] : []))
+}
+
+/** An own symptom, and the stage it came on at. */
+export interface Reproduction {
+  readonly stage: string
+  readonly answer: Familiar
+}
+
+/** Is this the start position, in a performance recorded since it was one? */
+export function isBaseline(stage: string, run: OnLadder, test: Pick<TestOutline, 'stages'>): boolean {
+  const { baseline } = test.stages.find((s) => s.id === stage) ?? {}
+  return baseline !== undefined && editionOf(run) >= baseline.since
+}
+
+/** Loads of its ladder that were not given, as when an own symptom ended it. */
+export function loadsLeft(run: OnLadder, test: OutlineOfLadder): readonly StageOutline[] {
+  const answered = new Set(run.answers.map((a) => a.stage))
+  return stagesOf(test, run.variant, run.catalogue).filter((stage) => stage.kind === 'load' && !answered.has(stage.id))
+}
+
+function editionOf(run: OnLadder): number {
+  return run.catalogue ?? Infinity
+}
+
+/** Did the familiar symptom come on there: on this side, or at a place that was not told? Where the test has no side, anywhere. */
+export function broughtItOnAt(run: Pick<Run, 'answers'>, side: TestSide): boolean {
+  return run.answers.some(
+    ({ answer }) => answer.said === 'familiar' && (side === 'none' || answer.places.length === 0 || answer.places.some((p) => sideOf(p) === side)),
+  )
 }
 
 /** Did the familiar symptom come on at any stage of this run? */

@@ -15,6 +15,13 @@ import type { TestSide } from '../vocabulary/side'
  */
 export type StageKind = 'load' | 'release' | 'return' | 'relief' | 'observe' | 'measure' | 'grid'
 
+/**
+ * What a stage does to the body, which is what a closed gate asks: something is added, taken away, or only looked at.
+ *
+ * Going back to rest is always allowed; what puts a load on, or on again, is not.
+ */
+export type StageEffect = 'adds' | 'eases' | 'looks'
+
 /** One of the few things that can be seen or felt at a stage. */
 export interface Choice {
   readonly id: string
@@ -48,10 +55,16 @@ export interface GridOutline {
 export interface StageOutline {
   readonly id: string
   readonly kind: StageKind
+  /** What it does to the body, where its kind does not say. */
+  readonly effect?: StageEffect
   /** Edition of the catalogue that added it; an examination opened with an earlier one is never asked for it. */
   readonly since?: number
   /** Asked only when the part that was let go eased the symptom: what did not ease cannot return. */
   readonly ifEased?: true
+  /** The start position: what is felt here, in performances since that edition, is the baseline of the test and never a reproduction. */
+  readonly baseline?: { readonly since: number }
+  /** The parts of which one may be let go, chosen at that moment; each once the stage that added it was answered. */
+  readonly parts?: readonly (Choice & { readonly addedBy: readonly string[] })[]
   /** Whether the patient leans back or props on the hands is watched here. */
   readonly leanWatched?: true
   /** Present when an angle can be recorded at this stage. */
@@ -66,8 +79,11 @@ export interface StageOutline {
   readonly grid?: GridOutline
   /** Asked only when the own symptom lies wholly in these areas (`only`), or only when it does not (`unless`). */
   readonly whenAt?: { readonly is: 'only' | 'unless'; readonly areas: readonly AreaId[] }
-  /** Asked only when one of these was observed at an earlier stage. */
+  /** Asked only when one of these was observed at an earlier stage; any of several where it is a list, in performances since that edition. */
   readonly when?: { readonly stage: string; readonly chose: readonly string[] }
+  readonly whenAny?: { readonly of: readonly { readonly stage: string; readonly chose: readonly string[] }[]; readonly since: number }
+  /** Asked only when the own symptom came on, in performances since that edition. */
+  readonly ifReproduced?: { readonly since: number }
 }
 
 /** One school's way of doing a test. */
@@ -85,6 +101,10 @@ export interface TestOutline {
   readonly sides: 'each' | 'none'
   readonly variants: readonly VariantOutline[]
   readonly stages: readonly StageOutline[]
+  /** Where the own symptom ends the ladder, in performances recorded since that edition; anywhere when absent. */
+  readonly endsAt?: { readonly areas: readonly AreaId[]; readonly since: number }
+  /** Contact before which consent is asked again and a chaperone offered. */
+  readonly intimate?: string
   /** A test that only makes sense after another one reproduced the symptom on the same side. */
   readonly follows?: string
 }
@@ -102,6 +122,11 @@ export function stagesOf<S extends StageOutline>(
   const order = test.variants.find((v) => v.id === variant)?.stages
   const stages = order ? order.flatMap((id) => test.stages.filter((stage) => stage.id === id)) : test.stages
   return stages.filter((stage) => (stage.since ?? 0) <= catalogue)
+}
+
+/** What a stage does to the body. Only letting go eases by its kind; whatever is moved, pressed or put back adds. */
+export function effectOf({ kind, effect }: Pick<StageOutline, 'kind' | 'effect'>): StageEffect {
+  return effect ?? (kind === 'release' ? 'eases' : 'adds')
 }
 
 /** The cells a grid has, as "row.column", row by row. */

@@ -32,6 +32,10 @@ export function somethingRestsOn(target: ExamEvent, events: readonly ExamEvent[]
       return later.some((e) => e.type === 'consent-given')
     case 'gate-opened':
       return later.some((e) => e.type === 'test-started' || e.type === 'stage-answered')
+    case 'screen-elsewhere':
+    case 'run-chosen':
+    case 'age-corrected':
+    case 'wrong-person':
     case 'screen-rest-no':
     case 'screen-answered':
     case 'symptom-removed':
@@ -55,7 +59,7 @@ export function somethingRestsOn(target: ExamEvent, events: readonly ExamEvent[]
 }
 
 function refersTo(event: ExamEvent, symptom: string): boolean {
-  if (event.type === 'stage-answered') return event.answer.said === 'familiar' && event.answer.symptom === symptom
+  if (event.type === 'stage-answered') return 'symptom' in event.answer && event.answer.symptom === symptom
   return (event.type === 'symptom-rated' || event.type === 'symptom-removed') && event.symptom === symptom
 }
 

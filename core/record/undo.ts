@@ -12,7 +12,6 @@ const ON_THE_BENCH: ReadonlySet<ExamEvent['type']> = new Set([
   'stage-answered',
   'test-stopped',
   'test-skipped',
-  'consent-withdrawn',
   'gate-opened',
   'finding-overridden',
   'symptom-rated',

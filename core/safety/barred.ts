@@ -1,6 +1,6 @@
 import { testById, testsSharing } from '../catalogue'
 import type { ConditionId } from '../catalogue/condition'
-import type { ExamTest, TestId } from '../catalogue/exam-test'
+import type { ExamTest, Grade, TestId } from '../catalogue/exam-test'
 import { isLoadedAmong, type LoadsAmong } from '../catalogue/load'
 import type { Gate } from './gate'
 
@@ -15,6 +15,9 @@ export const NECK: LoadsAmong = { parts: ['neck', 'upper-neck'] }
 
 /** Anything but a light load on pelvis or low back: what a possible fracture forbids. */
 export const PELVIS_OR_BACK: LoadsAmong = { parts: ['pelvis', 'low-back'], from: 'moderate' }
+
+/** Anything that loads a hip. */
+export const HIP: LoadsAmong = { parts: ['hip'], from: 'moderate' }
 
 /** Anything that moves or loads a leg. */
 export const LEG: LoadsAmong = { parts: ['leg', 'hip'] }
@@ -39,14 +42,27 @@ export function loadsNeck(test: string, variant: string): boolean {
  */
 export function isBarred(gate: Pick<Gate, 'bars' | 'carries'>, test: string, variant: string, because: readonly string[] = []): boolean {
   const { bars, carries = [] } = gate
-  if ('all' in bars) return true
   const known = testById(test)
+  if ('all' in bars) return !(bars.but !== undefined && known?.shares.includes(bars.but))
   if (!known) return false
   const spared = sparedBy(known, variant)
   if (carries.some((condition) => isNamedBy(known, condition, spared))) return true
-  if ('loading' in bars) return !(bars.but !== undefined && known.shares.includes(bars.but)) && isLoadedAmong(known.loads, bars.loading, spared)
-  if ('repeats' in bars) return because.includes(test)
+  if ('grades' in bars && bars.grades && !bars.grades.includes(gradeOf(known, variant))) return false
+  if ('loading' in bars) {
+    if (bars.but !== undefined && known.shares.includes(bars.but)) return false
+    const { loading } = bars
+    return isListed(loading) ? loading.some((l) => isLoadedAmong(known.loads, l, spared)) : isLoadedAmong(known.loads, loading, spared)
+  }
+  if ('repeats' in bars) return because.some((cause) => cause.split(' ')[0] === test)
   return 'provoking' in bars && known.provocative > 0
+}
+
+function isListed(loading: LoadsAmong | readonly LoadsAmong[]): loading is readonly LoadsAmong[] {
+  return Array.isArray(loading)
+}
+
+function gradeOf(test: ExamTest, variant: string): Grade {
+  return test.variants.find((v) => v.id === variant)?.grade ?? 'plain'
 }
 
 /** Does the card of this test name the condition, for a variant that spares these parts? */

@@ -17,7 +17,7 @@ describe('looking only at what one test needs says the same as looking at everyt
       const whole = closedGates({ ...exam })
       for (const test of CATALOGUE) {
         for (const { id: variant } of test.variants) {
-          const first = whole.find((c) => c.gate.strength !== 'caution' && c.opened === null && isBarred(c.gate, test.id, variant, c.because))
+          const first = whole.find((c) => c.gate.strength !== 'caution' && c.opened === null && isBarred(c.gate, test.id, variant, c.standing))
           if (first) barred++
           expect(barring({ ...exam }, test.id, variant), `${test.id} ${variant}`).toEqual(first)
         }
@@ -37,6 +37,6 @@ describe('looking only at what one test needs says the same as looking at everyt
         expect(mine, test.id).toEqual(results(all))
       }
     }
-    expect(found).toBeGreaterThan(500)
+    expect(found).toBeGreaterThan(300)
   })
 })

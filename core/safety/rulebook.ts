@@ -4,26 +4,26 @@ import { isSchool } from '../catalogue/schools'
 import type { Rulebook } from '../record/rulebook'
 import { FACTS } from '../story/facts'
 import { GATES } from '.'
-import { barring } from './safety'
+import { asksFirst } from './gate-zero'
+import { barring, closing } from './safety'
 import { groupOfItem, SCREEN } from '../story/screen'
 import { WARNINGS } from './warnings'
 
 /** Everything the record asks before it takes an event: the tests, the screen, and what may not start. */
 export const RULEBOOK: Rulebook = {
   test: testById,
+  screen: SCREEN,
   screenGroupOf: groupOfItem,
   screenGroup: (id) => SCREEN.find((group) => group.id === id),
   opensWithReason: (gate) => GATES.some((g) => g.id === gate && g.strength !== 'caution'),
+  closing,
   isWarning: (sign) => WARNINGS.some((w) => w.id === sign),
   isRegion: (region) => INTIMATE.some((r) => r === region),
   isSchool,
   isFact: (fact) => FACTS.some((f) => f.id === fact),
+  asksFirst,
   bars: (exam, test, variant) => {
     const barred = barring(exam, test, variant)
-    if (barred) return { what: `${barred.gate.reason} This test is barred.`, todo: barred.gate.do }
-    const region = testById(test)?.intimate
-    return region && exam.renewed[region] === 'refused'
-      ? { what: 'Contact with this region was refused.', todo: 'Leave the test out, or ask again and record the answer.' }
-      : null
+    return barred ? { what: `${barred.gate.reason} This test is barred.`, todo: barred.gate.do } : null
   },
 }

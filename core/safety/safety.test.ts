@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { assess } from '../assess'
 import { CATALOGUE, testById } from '../catalogue'
-import { NOTHING, opened, own, performed, soreLeg, sorePelvis } from '../../tests/people'
+import { bare, gateOpened, NOTHING, opened, own, performed, soreLeg, sorePelvis } from '../../tests/people'
 import type { Answer } from '../record/answer'
 import { noteOf } from '../note/note'
 import { plainText } from '../note/paragraph'
@@ -17,7 +17,7 @@ import { irritabilityOf } from '../story/irritability'
 import { irritabilityNow, restUntil, unsettled } from './state'
 import { RULEBOOK } from './rulebook'
 import { AGE_FACTS } from './gate'
-import { barring, closedGates, heeding, unasked } from './safety'
+import { barring, closedGates, closing, heeding, unasked } from './safety'
 import { askedItems, SCREEN } from '../story/screen'
 
 const ITEMS = SCREEN.flatMap((group) => group.items.map((item) => item.id))
@@ -43,7 +43,7 @@ describe('the gates', () => {
     const used = GATES.flatMap(({ when }) => ('of' in when ? [...when.of, ...(when.and ?? []), ...(when.andAny ?? [])] : []))
     for (const item of used) expect(known).toContain(item)
     for (const gate of GATES) {
-      for (const test of gate.until ?? []) expect(testById(test), test).toBeDefined()
+      for (const test of ('until' in gate ? (gate.until ?? []) : [])) expect(testById(test), test).toBeDefined()
       if ('positive' in gate.when) for (const test of gate.when.positive) expect(testById(test), test).toBeDefined()
       if ('seen' in gate.when) for (const { test } of gate.when.seen) expect(testById(test), test).toBeDefined()
       if ('warning' in gate.when) for (const sign of gate.when.warning) expect(RULEBOOK.isWarning(sign), sign).toBe(true)
@@ -76,7 +76,10 @@ describe('the gates', () => {
       expect(barring(record.exam, test, '')?.gate.strength).toBe('block')
     }
     for (const test of ['leg-raise', 'neck-compression', 'lumbar-quadrant']) expect(barring(record.exam, test, '')?.gate.id, test).toBe('fracture')
-    for (const test of ['neuro-lower', 'active-leg-raise', 'slump']) expect(barring(record.exam, test, ''), test).toBeUndefined()
+    for (const test of ['neuro-lower', 'active-leg-raise']) expect(barring(record.exam, test, ''), test).toBeUndefined()
+    // The neck is spine as well.
+    expect(barring(record.exam, 'slump', 'neck-first')?.gate.id).toBe('fracture')
+    expect(barring(record.exam, 'slump', 'without-neck')).toBeUndefined()
   })
 
   it('one sign of a malignancy is a caution, two are a halt', () => {
@@ -89,7 +92,7 @@ describe('the gates', () => {
   it('opens only with a reason, which stays on the record and in the note; a caution is not opened', () => {
     const halted = yes(sorePelvis(), 'big-fall')
     expect(refused(halted, { type: 'gate-opened', gate: 'pregnancy', why: 'because' })).not.toBeNull()
-    const opened = halted.then({ type: 'gate-opened', gate: 'fracture', why: 'imaging last week showed none' })
+    const opened = gateOpened(halted, 'fracture', 'imaging last week showed none')
     expect(refused(opened, start('faber', 'right'))).toBeNull()
     expect(heeding(opened.exam, 'faber', '')).toMatchObject([{ opened: 'imaging last week showed none' }])
     expect(plainText(noteOf(assess(opened.exam), 'x'))).toMatch('Opened by the practitioner: imaging last week showed none.')
@@ -118,11 +121,17 @@ describe('gates that results close', () => {
   it('an arm symptom on plain compression blocks the bent versions', () => {
     const record = performed(soreArm(), 'neck-compression', 'none', { neutral: own(['left-forearm-front'], 6) })
     for (const test of ['neck-closing-a', 'neck-closing-b', 'neck-flexed-compression'])
-      expect(refused(record, start(test, 'left'))?.what, test).toMatch('Plain compression')
+      expect(refused(record, start(test, 'left'))?.what, test).toMatch('Pressing the neck')
     expect(refused(record, start('ulnt-1', 'left'))).toBeNull()
     // Neck pain alone does not.
     const neck = performed(soreArm(), 'neck-compression', 'none', { neutral: own(['left-neck-back'], 6) })
     expect(refused(neck, start('neck-closing-a', 'left'))).toBeNull()
+    // An arm symptom at any stage closes what is stronger, and what was not done is not quiet.
+    for (const stage of ['extension', 'bend-left', 'quarter-right'])
+      expect(refused(performed(soreArm(), 'neck-compression', 'none', { [stage]: own(['left-forearm-front'], 6) }), start('neck-closing-b', 'left'))).not.toBeNull()
+    for (const test of ['neck-closing-a', 'neck-closing-b', 'neck-flexed-compression'])
+      expect(refused(soreArm(), start(test, 'left'))?.what, test).toMatch('comes first')
+    expect(refused(soreArm().test('neck-compression', 'none', [NOTHING, NOTHING]), start('neck-closing-a', 'left'))?.what).toMatch('comes first')
   })
 
   it('a positive ligament test stops the neck, its remaining ligament tests too, and leaves the leg', () => {
@@ -145,7 +154,7 @@ describe('gates that results close', () => {
       (r, about) => r.then({ type: 'finding-overridden', run, about, result: 'negative', why: 'felt like skin' }),
       slide,
     )
-    expect(refused(called, start('neck-rotation', 'left'))?.what).toMatch('slack or gave a warning')
+    expect(refused(called, start('neck-rotation', 'left'))?.what).toMatch('was positive')
   })
 
   it('background reasons put the three ligament tests first; once they are quiet the neck stays at caution', () => {
@@ -179,7 +188,7 @@ describe('gates that results close', () => {
 
   it('a warning sign stops everything at once, and stays on the record', () => {
     const record = soreLeg().then({ type: 'warning-seen', sign: 'faint' })
-    expect(refused(record, start('leg-raise', 'left'))?.do).toMatch('lay them flat')
+    expect(refused(record, start('leg-raise', 'left'))?.do).toMatch('Nothing more is done to the neck')
     expect(refused(soreLeg(), { type: 'warning-seen', sign: 'yawn' })).not.toBeNull()
   })
 
@@ -225,6 +234,7 @@ describe('gates that results close', () => {
   it('age alone is a caution, and never makes two signs of one', () => {
     const old = (ageYears: number) =>
       compose({ examId: composedId(1, 'e', 1), personId: composedId(1, 'p', 1), ageYears, at: 1e12, by: 'test-author' }, RULEBOOK)
+        .screened()
         .symptom('S1', { places: ['right-buttock'], now: 3 })
         .consent()
     expect(barring(old(72).exam, 'faber', '')).toBeUndefined()
@@ -234,8 +244,12 @@ describe('gates that results close', () => {
     expect(barring(yes(old(40), 'cancer', 'new-pain').exam, 'faber', '')).toBeUndefined()
   })
 
-  it('a neck accident alone closes nothing; with a sign of the imaging rule it stops the neck', () => {
-    expect(barring(yes(soreArm(), 'neck-accident').exam, 'neck-rotation', 'active')).toBeUndefined()
+  it('a neck accident alone keeps hands from pressing the neck; a sign of the imaging rule stops the neck, whatever was said of the accident', () => {
+    const alone = yes(soreArm(), 'neck-accident').exam
+    expect(barring(alone, 'neck-compression', 'graded')?.gate.id).toBe('neck-accident')
+    expect(barring(alone, 'alar-ligament', 'nodded')?.gate.id).toBe('neck-accident')
+    expect(barring(alone, 'neck-side-bend', 'active')).toBeUndefined()
+    expect(barring(yes(soreArm(), 'midline-tender').exam, 'neck-rotation', 'active')?.gate.id).toBe('neck-trauma')
     expect(barring(yes(soreArm(), 'neck-accident', 'cannot-turn').exam, 'neck-rotation', 'active')?.gate.id).toBe('neck-trauma')
     // Asked only after an accident; unasked it is no hole.
     expect(askedItems({}).map((i) => i.id)).not.toContain('cannot-turn')
@@ -276,16 +290,16 @@ function fail(): never {
 describe('the screen', () => {
   it('what was not asked is never a no', () => {
     const asked = askedItems({}).length
-    expect(unasked(sorePelvis().exam)).toBe(asked)
-    expect(plainText(noteOf(assess(sorePelvis().exam), 'x'))).toMatch('SAFETY SCREEN\nNot done.')
-    const one = sorePelvis().then({ type: 'screen-answered', item: 'fever', answer: 'no' })
+    expect(unasked(bare().exam)).toBe(asked)
+    expect(plainText(noteOf(assess(bare().exam), 'x'))).toMatch('SAFETY SCREEN\nNot done.')
+    const one = bare().then({ type: 'screen-answered', item: 'fever', answer: 'no' })
     expect(unasked(one.exam)).toBe(asked - 1)
     expect(plainText(noteOf(assess(one.exam), 'x'))).toMatch(`${asked - 1} questions of ${asked} not asked.`)
   })
 
   it('“no to the rest” answers what is open, in its own group, never where each stands alone, and never over a yes of another window', () => {
     const rest = (group: string, items: readonly string[]): EventContent => ({ type: 'screen-rest-no', group, items })
-    const fever = yes(sorePelvis(), 'fever')
+    const fever = yes(bare(), 'fever')
     expect(refused(sorePelvis(), rest('saddle', ['bladder']))?.what).toMatch('one by one')
     expect(fever.then(rest('illness', ['fever', 'cancer'])).exam.screen).toEqual({ fever: 'yes', cancer: 'no' })
     expect(refused(fever, rest('illness', ['pregnant']))?.what).toMatch('does not belong')
@@ -297,7 +311,7 @@ describe('the screen', () => {
 
 const move: fc.Arbitrary<EventContent> = fc.oneof(
   fc.record({ type: fc.constant('screen-answered' as const), item: fc.constantFrom(...ITEMS), answer: fc.constantFrom('yes' as const, 'no' as const) }),
-  fc.record({ type: fc.constant('gate-opened' as const), gate: fc.constantFrom(...GATES.map((g) => g.id)), why: fc.constant('a good reason') }),
+  fc.record({ type: fc.constant('gate-opened' as const), gate: fc.constantFrom(...GATES.map((g) => g.id)), why: fc.constantFrom('a good reason', '   '), causes: fc.constant([]) }),
   fc.tuple(fc.constantFrom(...CATALOGUE), fc.constantFrom('left' as const, 'right' as const, 'none' as const), fc.nat(6), fc.nat(30)).map(
     ([test, side, way, n]): EventContent => ({
       type: 'test-started',
@@ -318,14 +332,15 @@ describe('safety as a whole', () => {
       fc.property(fc.array(move, { minLength: 12, maxLength: 40 }), (moves) => {
         let events = soreLeg().events
         moves.forEach((content, n) => {
-          const made = content.type === 'undone' ? { ...content, target: events[Number(content.target.slice(6))]?.id ?? 'x' } : content
+          const asked = examFrom(events)
+          const made = content.type === 'gate-opened' && asked ? { ...content, causes: closing(asked, content.gate) } : content.type === 'undone' ? { ...content, target: events[Number(content.target.slice(6))]?.id ?? 'x' } : content
           const event = { ...made, id: composedId(3e12 + n, 'property', n), at: 3e12 + n, by: 'test-author' } as ExamEvent
           const before = examFrom(events)
           const admission = admit(events, event, RULEBOOK)
           if (event.type === 'test-started' && before) {
-            const closed = closedGates(before).filter((c) => c.gate.strength !== 'caution' && isBarred(c.gate, event.test, event.variant))
+            const closed = closedGates(before).filter((c) => c.gate.strength !== 'caution' && isBarred(c.gate, event.test, event.variant, c.because))
             if (closed.length > 0) barredTries++
-            if (admission.ok) for (const c of closed) expect(before.unlocked.some((u) => u.gate === c.gate.id && u.why.length > 0)).toBe(true)
+            if (admission.ok) for (const c of closed) expect(before.unlocked.some((u) => u.gate === c.gate.id && u.why.trim().length > 0)).toBe(true)
           }
           if (admission.ok) events = admission.events
         })

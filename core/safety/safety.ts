@@ -1,23 +1,29 @@
 import { CATALOGUE, testById } from '../catalogue'
 import type { TestId } from '../catalogue/exam-test'
 import { schoolOf } from '../catalogue/schools'
-import { findingsOfTest } from '../findings/findings'
+import { findingsOfRun } from '../findings/findings'
+import { missingCells } from '../findings/missing-cells'
 import { wasSeen } from '../findings/read-table'
-import type { Exam } from '../record/exam'
+import type { Exam, Run } from '../record/exam'
 import { isOver } from '../record/ladder'
 import { sidesOf } from '../record/outline'
 import { SIDES } from '../vocabulary/side'
 import { GATES } from '.'
 import { isBarred } from './barred'
-import type { Gate, OnScreen, ScreenFact, When } from './gate'
+import { type Gate, isRemembered, type OnScreen, type ScreenFact, type When } from './gate'
 import { askedItems } from '../story/screen'
-import { isIn } from './state'
+import { causeOf } from './nerve-states'
+import { causesOf } from './state'
 
-/** A gate that is closed now, what closed it, and whether it was opened with a reason. */
+/** A gate that is closed, what closed it, and whether it was opened with a reason. */
 export interface ClosedGate {
   readonly gate: Gate
-  /** What it rests on: items answered yes, tests, or signs. */
+  /** All that closed it, in this examination at any time: items answered yes, performances, signs. */
   readonly because: readonly string[]
+  /** What of it still stands: it holds now, or was changed since, and no reason opened it. */
+  readonly standing: readonly string[]
+  /** What was changed or taken back since, so that it no longer holds. */
+  readonly changed: readonly string[]
   /** The reason it was opened with; null while it is closed. */
   readonly opened: string | null
 }
@@ -27,7 +33,11 @@ const REPERTORY = { testById, all: CATALOGUE }
 /** An examination is never changed in place, so what it closes can be kept with it. */
 const KNOWN = new WeakMap<Exam, readonly ClosedGate[]>()
 
-/** The gates that answers, results and signs so far close, the strongest first. What was not asked closes nothing and clears nothing. */
+/**
+ * The gates that answers, results and signs close, the strongest first. What was not asked closes nothing and clears nothing.
+ *
+ * A halt or block is remembered: an answer that was changed or taken back still stands until a reason opens the gate.
+ */
 export function closedGates(exam: Exam): readonly ClosedGate[] {
   const known = KNOWN.get(exam)
   if (known) return known
@@ -38,42 +48,75 @@ export function closedGates(exam: Exam): readonly ClosedGate[] {
 
 /** This gate as it is closed now; null while it is not. */
 function closedBy(gate: Gate, exam: Exam): ClosedGate | null {
-  const because = reasonsFor(gate.when, exam)
-  if (because.length === 0 || (gate.until && cameFirst(gate.until, exam))) return null
-  return { gate, because, opened: exam.unlocked.find((u) => u.gate === gate.id)?.why ?? null }
+  const now = reasonsFor(gate.when, exam)
+  const ever = isRemembered(gate) ? everReasonsFor(gate.when, exam) : []
+  const because = [...new Set([...ever, ...now])]
+  if (because.length === 0 || (gate.strength === 'before' && gate.until && cameFirst(gate.until, exam))) return null
+  const openings = exam.unlocked.filter((u) => u.gate === gate.id)
+  const standing = because.filter((cause) => !openings.some((u) => u.causes === null || u.causes.includes(cause)))
+  return { gate, because, standing, changed: because.filter((c) => !now.includes(c)), opened: standing.length === 0 ? (openings.at(-1)?.why ?? '') : null }
+}
+
+/** What keeps this gate closed now; empty while it is open. */
+export function closing(exam: Exam, gate: string): readonly string[] {
+  return closedGates(exam).find((c) => c.gate.id === gate)?.standing ?? []
+}
+
+/** Is this gate about everybody, and no news? Lists leave it out. */
+export function isEveryday({ gate }: Pick<ClosedGate, 'gate'>): boolean {
+  return 'state' in gate.when && gate.when.state === 'anyone'
+}
+
+/** The tests that a closed gate asks for before others may start; what always comes first is not among them. */
+export function wantedFirst(exam: Exam): readonly TestId[] {
+  return closedGates(exam).flatMap((c) => (c.opened === null && c.gate.strength === 'before' && !isEveryday(c) ? (c.gate.until ?? []) : []))
 }
 
 function reasonsFor(when: When, exam: Exam): readonly string[] {
-  if ('of' in when) return onScreen(when, exam)
-  if ('positive' in when) return when.positive.filter((test) => wasPositive(test, exam))
-  if ('warning' in when) return exam.warnings.map((w) => w.sign).filter((sign) => when.warning.some((known) => known === sign))
-  if ('state' in when) return isIn(when.state, exam) ? [when.state] : []
-  if (when.school && schoolOf(exam, when.school.question)?.id !== when.school.school) return []
-  return when.seen.flatMap(({ test, when: seen }) => {
-    const runs = exam.runs.filter((run) => run.test === test)
-    return runs.some((run) => SIDES.some((side) => wasSeen(seen, { run, side, exam }))) ? [test] : []
-  })
+  if ('school' in when && when.school && schoolOf(exam, when.school.question)?.id !== when.school.school) return []
+  if ('of' in when) return onScreen(when, exam.screen, exam)
+  if ('positive' in when) return exam.runs.filter((run) => when.positive.some((t) => t === run.test) && wasPositive(run, exam)).map(causeOf)
+  if ('warning' in when) return exam.warnings.flatMap((w) => (when.warning.some((known) => known === w.sign) ? [`${w.sign} ${w.id}`] : []))
+  if ('state' in when) return causesOf(when.state, exam)
+  return exam.runs.filter((run) => when.seen.some(({ test, when: seen }) => test === run.test && SIDES.some((side) => wasSeen(seen, { run, side, exam })))).map(causeOf)
 }
 
-function onScreen(when: OnScreen, exam: Exam): readonly string[] {
-  const yes = (item: ScreenFact) => exam.screen[item] === 'yes' || drawnFromAge(item, exam)
+/** The same with everything that was on the record at any time. */
+function everReasonsFor(when: When, exam: Exam): readonly string[] {
+  if ('of' in when) {
+    if (when.school && schoolOf(exam, when.school.question)?.id !== when.school.school) return []
+    const screen: Record<string, 'yes' | 'no'> = {}
+    return exam.memory.screen.flatMap(({ item, answer }) => {
+      if (answer === null) delete screen[item]
+      else screen[item] = answer
+      return onScreen(when, screen, exam)
+    })
+  }
+  if ('warning' in when) return exam.memory.warnings.flatMap((w) => (when.warning.some((known) => known === w.sign) ? [`${w.sign} ${w.id}`] : []))
+  if (exam.memory.runs.length === 0) return []
+  return exam.memory.runs.flatMap((run) => reasonsFor(when, { ...exam, runs: [...exam.runs.filter((r) => r.id !== run.id), run] }))
+}
+
+function onScreen(when: OnScreen, screen: Exam['screen'], exam: Exam): readonly string[] {
+  const yes = (item: ScreenFact) => screen[item] === 'yes' || drawnFromAge(item, screen, exam)
   const because = when.of.filter(yes)
   const { and = [], andAny } = when
   const short = because.length < when.atLeast || !and.every(yes) || (andAny !== undefined && !andAny.some(yes))
   return short ? [] : because
 }
 
-function drawnFromAge(item: ScreenFact, { ageYears, screen }: Exam): boolean {
-  if (ageYears === null) return false
+/** An age that is not known counts as at risk. */
+function drawnFromAge(item: ScreenFact, screen: Exam['screen'], { ageYears }: Exam): boolean {
+  const age = ageYears ?? Infinity
   switch (item) {
     case 'age-65':
-      return ageYears >= 65
+      return age >= 65
     case 'age-over-50':
-      return ageYears > 50
+      return age > 50
     case 'age-over-50-new':
-      return ageYears > 50 && screen['new-pain'] === 'yes'
+      return age > 50 && screen['new-pain'] === 'yes'
     case 'age-over-70':
-      return ageYears > 70
+      return age > 70
     default:
       return false
   }
@@ -81,19 +124,22 @@ function drawnFromAge(item: ScreenFact, { ageYears, screen }: Exam): boolean {
 
 /** The tests that had to come first are done; or one was positive, and a stronger gate speaks. */
 function cameFirst(tests: readonly TestId[], exam: Exam): boolean {
-  return tests.every((test) => isDone(exam, test)) || tests.some((test) => wasPositive(test, exam))
+  return tests.every((test) => isDone(exam, test)) || exam.runs.some((run) => tests.some((t) => t === run.test) && wasPositive(run, exam))
 }
 
-/** Findings are only worked out for a test that was begun. */
-function wasPositive(test: TestId, exam: Exam): boolean {
-  return exam.runs.some((run) => run.test === test) && findingsOfTest(exam, test, REPERTORY).some((f) => f.result === 'positive')
+/** Was anything about this performance positive, by what was observed or by what the examiner said? An override never lifts. */
+function wasPositive(run: Run, exam: Exam): boolean {
+  return (
+    findingsOfRun(run, exam, REPERTORY).some((f) => f.result === 'positive') || exam.overrides.some((o) => o.run === run.id && o.result === 'positive')
+  )
 }
 
-/** Was this test performed to its end on every side it has? */
-function isDone(exam: Exam, id: string): boolean {
+/** Was this test performed to its end on every side it has, with every cell that has to be seen? Consent withdrawn afterwards changes nothing. */
+export function isDone(exam: Exam, id: string): boolean {
   const test = testById(id)
   if (!test) return false
-  return sidesOf(test).every((side) => exam.runs.some((run) => run.test === id && run.side === side && run.stopped === null && isOver(run, test)))
+  const isWhole = (run: Run) => isOver({ ...run, stopped: null }, test) && missingCells(test, run).length === 0
+  return sidesOf(test).every((side) => exam.runs.some((run) => run.test === id && run.side === side && isWhole(run)))
 }
 
 /**
@@ -102,12 +148,12 @@ function isDone(exam: Exam, id: string): boolean {
  * A store asks this for every answer it takes, so it looks only at gates that could be about the test.
  */
 export function barring(exam: Exam, test: string, variant: string): ClosedGate | undefined {
-  const bars = ({ gate, opened, because }: ClosedGate) => gate.strength !== 'caution' && opened === null && isBarred(gate, test, variant, because)
+  const bars = ({ gate, opened, standing }: ClosedGate) => gate.strength !== 'caution' && opened === null && isBarred(gate, test, variant, standing)
   const known = KNOWN.get(exam)
   if (known) return known.find(bars)
   for (const gate of GATES) {
     // Were it closed by this very test: what it could bar at most.
-    if (!isBarred(gate, test, variant, [test])) continue
+    if (gate.strength === 'caution' || !isBarred(gate, test, variant, [test])) continue
     const closed = closedBy(gate, exam)
     if (closed && bars(closed)) return closed
   }
@@ -116,7 +162,11 @@ export function barring(exam: Exam, test: string, variant: string): ClosedGate |
 
 /** What to heed while this test is done: cautions, and gates that were opened with a reason. */
 export function heeding(exam: Exam, test: string, variant: string): readonly ClosedGate[] {
-  return closedGates(exam).filter(({ gate, opened, because }) => (gate.strength === 'caution' || opened !== null) && isBarred(gate, test, variant, because))
+  return closedGates(exam).filter(
+    ({ gate, opened, because, changed }) =>
+      // What was opened because it no longer holds asks for no care.
+      (gate.strength === 'caution' || (opened !== null && changed.length < because.length)) && isBarred(gate, test, variant, because),
+  )
 }
 
 /** How many questions of the screen have no answer yet: open holes, never a no. */

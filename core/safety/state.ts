@@ -2,8 +2,11 @@ import { testById } from '../catalogue'
 import type { SymptomId } from '../record/answer'
 import type { Exam, Run } from '../record/exam'
 import { examIrritability } from '../story/irritability'
-import { areaOf, bodyArea, sideOf } from '../vocabulary/body-area'
+import { spreadOf } from '../story/spread'
+import { askedByStory } from '../story/told-otherwise'
+import { sideOf } from '../vocabulary/body-area'
 import type { State } from './gate'
+import { bothSides, briskReflexes, causeOf, cordSigns, deficitGrew, manyRoots, saddleLoss, severeDeficit } from './nerve-states'
 
 /** A symptom this much above rest has not settled. */
 const STILL_RAISED = 2
@@ -14,20 +17,62 @@ export const PROVOCATIONS = 6
 /** Rest between provocations in an irritable person, in milliseconds. */
 export const REST_MS = 60_000
 
-/** Is the whole examination in this state now? */
-export function isIn(state: State, exam: Exam): boolean {
+/** What puts the whole examination into this state: one name for each; none while it is not in it. */
+export function causesOf(state: State, exam: Exam): readonly string[] {
   switch (state) {
+    case 'anyone':
+      return ['anyone']
     case 'stays-raised':
-      return raised(exam, 'latest')
+      return raised(exam, 'latest') ? ['rated'] : []
     case 'irritable':
-      return irritabilityNow(exam) === 'high'
+      return irritabilityNow(exam) === 'high' ? ['irritable'] : []
     case 'budget-spent':
-      return irritabilityNow(exam) === 'high' && provocations(exam).length >= PROVOCATIONS
-    case 'deficit-grew':
-      return deficitGrew(exam)
+      return irritabilityNow(exam) === 'high' && provocations(exam).length >= PROVOCATIONS ? ['six'] : []
     case 'symptom-spread':
-      return exam.runs.some(spread)
+      return exam.runs.filter(spreads).map(causeOf)
+    case 'told-otherwise':
+      return toldOtherwise(exam)
+    case 'deficit-grew':
+      return deficitGrew(exam.runs)
+    case 'saddle-loss':
+      return saddleLoss(exam.runs)
+    case 'legs-deficit':
+      return bothSides('leg', exam.runs)
+    case 'arms-deficit':
+      return bothSides('arm', exam.runs)
+    case 'severe-deficit':
+      return severeDeficit(exam.runs)
+    case 'many-roots':
+      return manyRoots(exam.runs)
+    case 'cord-sign':
+      return withBrisk(cordSigns(exam.runs), exam)
+    case 'brisk-reflexes':
+      return briskReflexes(exam.runs)
+    case 'both-joints':
+      return bothJoints(exam.runs)
   }
+}
+
+/** Brisk reflexes are no cord sign alone; together with one that was told they are. */
+function withBrisk(found: readonly string[], exam: Exam): readonly string[] {
+  const told = ['neck-shocks', 'clumsy-hands', 'unsteady', 'stiff-legs', 'both-arms'].some((item) => exam.screen[item] === 'yes')
+  return [...found, ...(found.length > 0 || told ? briskReflexes(exam.runs) : [])]
+}
+
+/** Questions answered no, though the story speaks of it. */
+function toldOtherwise(exam: Exam): readonly string[] {
+  return [...askedByStory(exam).keys()].filter((item) => exam.screen[item] === 'no')
+}
+
+const LEVERS = ['knee-to-shoulder', 'pubic-shear']
+
+/** Levers of the pelvis that brought own pain on both sides. */
+function bothJoints(runs: readonly Run[]): readonly string[] {
+  return LEVERS.flatMap((test) => {
+    const mine = runs.filter((run) => run.test === test)
+    const sides = new Set(mine.flatMap((run) => run.answers.flatMap(({ answer }) => (answer.said === 'familiar' ? answer.places.map(sideOf) : []))))
+    return sides.size === 2 ? mine.map(causeOf) : []
+  })
 }
 
 /** How easily the person is stirred up, as the examination stands. */
@@ -47,21 +92,33 @@ export function restUntil(exam: Exam): number | null {
   return last ? last.at + REST_MS : null
 }
 
-/** A rating that is still two points above rest, five minutes or more after the last test. */
+/** A level two points above rest that has lasted five minutes or more since what raised it. */
 function raised(exam: Exam, which: 'latest' | 'any'): boolean {
-  return exam.symptoms.some((symptom) => {
-    const rest = symptom.now
-    if (rest === null) return false
-    const mine = exam.ratings.filter((r) => r.symptom === symptom.id)
-    // Few ratings are high; only for those is it worth looking when the symptom came on last.
-    const high = (which === 'latest' ? mine.slice(-1) : mine).filter((r) => r.now - rest >= STILL_RAISED)
-    if (high.length === 0) return false
-    const came = exam.runs.flatMap((run) => run.answers).filter((a) => a.answer.said === 'familiar' && a.answer.symptom === symptom.id)
-    return high.some((r) => {
-      const last = came.findLast((a) => a.at <= r.at)
-      return last !== undefined && r.at - last.at >= SETTLING_MS
-    })
+  return exam.symptoms.some(({ id }) => {
+    const rest = exam.rests[id]
+    if (rest === undefined) return false
+    const mine = exam.ratings.filter((r) => r.symptom === id)
+    const isHigh = (now: number) => now - rest >= STILL_RAISED
+    // Only the latest level says whether it is raised now; any of them says whether it ever stayed so.
+    return (which === 'latest' ? mine.slice(-1) : mine).some((last) => isHigh(last.now) && last.at - raisedSince(mine, last, isHigh, exam) >= SETTLING_MS)
   })
+}
+
+interface Level {
+  readonly now: number
+  readonly at: number
+}
+
+/** When the raise that this level belongs to began: at the last provocation before the first high level of an unbroken row. */
+function raisedSince(levels: readonly Level[], last: Level, isHigh: (now: number) => boolean, exam: Exam): number {
+  const upTo = levels.slice(0, levels.indexOf(last) + 1)
+  const broken = upTo.findLastIndex((r) => !isHigh(r.now))
+  const first = upTo[broken + 1] ?? last
+  const since = upTo[broken]?.at ?? -Infinity
+  const provoked = provocations(exam)
+    .flatMap((run) => run.answers)
+    .filter((a) => a.at <= first.at && a.at >= since)
+  return provoked.at(-1)?.at ?? first.at
 }
 
 /** How long after a test it is still worth asking, in milliseconds: an examination that was left for the day is not. */
@@ -72,55 +129,21 @@ const WORTH_ASKING_MS = 60 * 60_000
  *
  * @param now - milliseconds since 1970
  */
-export function unsettled(exam: Pick<Exam, 'symptoms' | 'runs' | 'ratings'>, now: number): SymptomId | null {
+export function unsettled(exam: Pick<Exam, 'symptoms' | 'rests' | 'runs' | 'ratings'>, now: number): SymptomId | null {
   const found = exam.symptoms.find((symptom) => {
-    const rest = symptom.now
+    const rest = exam.rests[symptom.id] ?? null
     const last = exam.runs
       .flatMap((run) => run.answers)
-      .findLast((a) => a.answer.said === 'familiar' && a.answer.symptom === symptom.id && rest !== null && a.answer.intensity - rest >= STILL_RAISED)
+      .findLast((a) => a.answer.said === 'familiar' && a.answer.symptom === symptom.id && rest !== null && (a.answer.intensity ?? rest) - rest >= STILL_RAISED)
     if (!last || now - last.at < SETTLING_MS || now - last.at > WORTH_ASKING_MS) return false
     return !exam.ratings.some((r) => r.symptom === symptom.id && r.at > last.at)
   })
   return found?.id ?? null
 }
 
-/** Did a test bring something into the saddle, or into both legs at once? */
-function spread(run: Run): boolean {
-  return run.answers.some(({ answer }) => {
-    if (answer.said !== 'familiar' && answer.said !== 'other') return false
-    if (answer.places.some((place) => areaOf(place) === 'saddle')) return true
-    const legs = answer.places.filter((place) => bodyArea(areaOf(place)).zone === 'below-knee')
-    return new Set(legs.map(sideOf)).size === 2
-  })
-}
-
-const SCREENS = ['neuro-upper', 'neuro-lower']
-
-/** A later screen of the same side shows less strength, reflex or feeling than an earlier one. */
-function deficitGrew(exam: Exam): boolean {
-  return exam.runs.some(
-    (later, i) =>
-      SCREENS.includes(later.test) &&
-      exam.runs.slice(0, i).some((earlier) => earlier.test === later.test && earlier.side === later.side && isWorse(cellsOf(earlier), cellsOf(later))),
-  )
-}
-
-/** Every cell of every table of one performance, by "stage row.column". */
-function cellsOf(run: Run): Readonly<Record<string, string>> {
-  return Object.fromEntries(
-    run.answers.flatMap(({ stage, answer }) =>
-      answer.said === 'grid' ? Object.entries(answer.cells).map(([cell, value]) => [`${stage} ${cell}`, value] as const) : [],
-    ),
-  )
-}
-
-const FEELING = ['absent', 'less', 'normal']
-
-function isWorse(before: Readonly<Record<string, string>>, after: Readonly<Record<string, string>>): boolean {
-  return Object.entries(after).some(([cell, value]) => {
-    const was = before[cell]
-    if (was === undefined || was === value) return false
-    if (cell.startsWith('strength') || cell.startsWith('reflexes')) return Number(value) < Number(was)
-    return cell.startsWith('sensation') && FEELING.indexOf(value) < FEELING.indexOf(was) && FEELING.includes(value)
-  })
+/** Did a test bring something into the saddle, both legs or both arms, or an electric feeling? Over all its stages, whatever it was called. */
+function spreads(run: Run): boolean {
+  const felt = run.answers.flatMap(({ answer }) => (answer.said === 'familiar' || answer.said === 'other' ? [answer] : []))
+  const electric = felt.some((a) => a.said === 'other' && a.words !== undefined && /electric|shock/i.test(a.words))
+  return electric || spreadOf(felt.flatMap((a) => a.places)).length > 0
 }

@@ -6,6 +6,9 @@ export const BELOW_KNEE: readonly AreaId[] = ['calf', 'heel', 'shin-outer', 'shi
 /** The leg above the knee, with the buttock it hangs from. */
 export const ABOVE_KNEE: readonly AreaId[] = ['thigh-back', 'knee-back', 'buttock', 'outer-hip', 'thigh-front', 'thigh-inner', 'thigh-outer', 'knee-front']
 
+/** The leg above the knee where the sciatic roots reach: one rule for every test that tightens them. Buttock and hip are not the leg. */
+export const SCIATIC_THIGH: readonly AreaId[] = ['thigh-back', 'knee-back', 'thigh-outer']
+
 /** The front of the thigh and the inner shin, where the femoral nerve reaches. */
 export const FRONT_OF_LEG: readonly AreaId[] = ['thigh-front', 'thigh-inner', 'thigh-outer', 'knee-front', 'shin-inner']
 

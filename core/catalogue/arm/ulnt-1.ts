@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { ARM_FAULTS, ARM_PULLS, armPose, brachialTension, GIRDLE_DOWN, neckSchools, neckStages, ON_HAND } from '../reading/brachial-tension'
+import { ARM_AND_NECK, ARM_FAULTS, ARM_PULLS, armPose, brachialTension, GIRDLE_DOWN, neckSchools, neckStages, ON_HAND } from '../reading/brachial-tension'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -46,9 +46,10 @@ export const ulnt1 = defineTest({
     ...neckStages(END, HANDS),
   ],
   doesNotCount: ARM_PULLS,
-  notWith: [{ when: 'fracture' }, { judged: 'shoulder dislocation' }],
+  notWith: [{ when: 'fracture-neck' }, { judged: 'shoulder dislocation' }],
   careWith: [{ when: 'irritable', then: 'cradle the arm, no overpressure, once' }],
   faults: ARM_FAULTS,
-  reading: brachialTension(['neck-placed', 'girdle'], '° short of straight'),
+  reading: brachialTension(['neck-placed'], '° short of straight'),
+  endsAt: ARM_AND_NECK,
   shares: ['brachial-tension'],
 })

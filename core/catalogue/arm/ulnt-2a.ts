@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { ARM_FAULTS, ARM_PULLS, armPose, brachialTension, GIRDLE_DOWN, neckSchools, neckStages, ON_HAND } from '../reading/brachial-tension'
+import { ARM_AND_NECK, ARM_FAULTS, ARM_PULLS, armPose, brachialTension, GIRDLE_DOWN, neckSchools, neckStages, ON_HAND } from '../reading/brachial-tension'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -42,9 +42,10 @@ export const ulnt2a = defineTest({
     ...neckStages(END, HANDS),
   ],
   doesNotCount: ARM_PULLS,
-  notWith: [{ when: 'fracture' }, { judged: 'shoulder dislocation' }],
+  notWith: [{ when: 'fracture-neck' }, { judged: 'shoulder dislocation' }],
   careWith: [{ when: 'irritable', then: 'cradle the arm, no overpressure, once' }],
   faults: ARM_FAULTS,
-  reading: brachialTension(['neck-placed', 'girdle'], '° of abduction'),
+  reading: brachialTension(['neck-placed'], '° of abduction'),
+  endsAt: ARM_AND_NECK,
   shares: ['brachial-tension'],
 })

@@ -34,7 +34,9 @@ export const lumbarTorsion = defineTest({
   variants: [{ id: 'from-t12', name: 'Hand at T12, then down level by level' }],
   stages: [
     load('twist', 'Hold T12, lift the pelvis', 'One hand at T12. Lift the front of the {side} pelvis; then step the hand down level by level.', POSE),
-    observe('level', 'Which level', 'At which level was it?', { t12: 'T12', l1: 'L1', l2: 'L2', l3: 'L3', l4: 'L4', l5: 'L5', none: 'None' }, POSE),
+    observe('level', 'Which level', 'At which level was it?', { t12: 'T12', l1: 'L1', l2: 'L2', l3: 'L3', l4: 'L4', l5: 'L5', none: 'None' }, POSE, {
+      ifReproduced: { since: 3 },
+    }),
   ],
   doesNotCount: ['pressure under the hand'],
   notWith: [{ when: 'fracture', of: 'the spine' }],

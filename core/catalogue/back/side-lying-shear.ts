@@ -4,7 +4,9 @@ import { also, allOf, anyOf, chose, line, otherwise, pointsTo, speaksFor, table 
 import { observe } from '../stages'
 import { on } from '../load'
 
-const OWN = { nothing: 'Nothing', own: 'Own pain', other: 'Other pain' } as const
+const OWN = { nothing: 'Nothing', own: 'Own pain', other: 'Other pain', less: 'Own pain, clearly less' } as const
+const ANGLES = ['at-60', 'at-90', 'at-full'] as const
+const FREE = ['nothing', 'less'] as const
 const HANDS = [
   { on: 'lumbar', along: 0.7, off: -8, from: 268, says: 'hold above, feel' },
   { on: 'near-thigh', along: 0.9, off: -4, from: 320, push: 180 },
@@ -43,7 +45,7 @@ export const sideLyingShear = defineTest({
       'At the sore angle: “tighten as if holding on”, then push again.',
       { same: 'The same', less: 'Clearly less', gone: 'Gone' },
       at(60),
-      { ask: 'What happens to it now?' },
+      { ask: 'What happens to it now?', whenAny: { of: ANGLES.map((stage) => ({ stage, chose: ['own'] })), since: 3 } },
     ),
     observe(
       'moved',
@@ -61,17 +63,17 @@ export const sideLyingShear = defineTest({
     source: 'instability-lumbar',
     lines: [
       line(
-        allOf(chose('at-60', 'own'), anyOf(chose('muscles', 'gone', 'less'), chose('at-90', 'nothing'), chose('at-full', 'nothing'))),
+        allOf(anyOf(...ANGLES.map((a) => chose(a, 'own'))), anyOf(...ANGLES.map((a) => chose(a, ...FREE)), chose('muscles', 'gone', 'less'))),
         'positive',
-        'own pain that a bent hip or the muscles take away',
+        'own pain that another hip angle or the muscles take away',
         speaksFor('instability-lumbar'),
       ),
-      line(anyOf(chose('at-60', 'own'), chose('at-90', 'own'), chose('at-full', 'own')), 'inconclusive', 'own pain that nothing changes: no modifier found'),
+      line(anyOf(...ANGLES.map((a) => chose(a, 'own'))), 'inconclusive', 'own pain that nothing changes: no modifier found'),
     ],
     otherwise: otherwise('negative', 'no own pain on shearing'),
     also: [
       also(
-        allOf(chose('at-60', 'own'), anyOf(chose('at-90', 'nothing'), chose('at-full', 'nothing'))),
+        allOf(chose('at-60', 'own'), anyOf(chose('at-90', ...FREE), chose('at-full', ...FREE))),
         'eases with the hips bent: the posterior ligaments hold there',
         pointsTo('instability-lumbar'),
       ),

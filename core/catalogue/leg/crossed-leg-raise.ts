@@ -1,4 +1,4 @@
-import { BELOW_KNEE } from '../../vocabulary/area-sets'
+import { BELOW_KNEE, SCIATIC_THIGH } from '../../vocabulary/area-sets'
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
 import { on } from '../load'
@@ -55,7 +55,7 @@ export const crossedLegRaise = defineTest({
   reading: {
     kind: 'crossed',
     source: 'root-lumbar-low',
-    counts: [...BELOW_KNEE, 'thigh-back', 'knee-back', 'buttock'],
+    counts: [...BELOW_KNEE, ...SCIATIC_THIGH],
   },
   shares: ['sciatic-tension'],
 })

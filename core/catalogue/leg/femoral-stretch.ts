@@ -1,4 +1,4 @@
-import { FRONT_OF_LEG } from '../../vocabulary/area-sets'
+import { FRONT_OF_LEG, LOW_BACK, SACROILIAC } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
 import { load } from '../stages'
@@ -50,7 +50,7 @@ export const femoralStretch = defineTest({
     source: 'root-lumbar-mid',
     counts: [],
     countsWhenShooting: FRONT_OF_LEG,
-    placeInWords: { counts: 'in front of the thigh', shooting: 'shooting into the front of the leg', fails: 'not shooting into the front of the leg' },
+    placeInWords: { counts: 'in front of the thigh', shooting: 'shooting, burning, tingling or numb in the front of the leg', fails: 'but not in the front of the leg' },
     usualOnset: [40, 130],
     pointers: [
       { at: ['low-back'], source: 'facet-lumbar', because: 'own pain in the low back alone: facet or sacroiliac joint' },
@@ -58,5 +58,6 @@ export const femoralStretch = defineTest({
     ],
     stretch: { source: 'hip-flexor', because: 'a pull at the front of the thigh and nothing familiar' },
   },
+  endsAt: { areas: [...FRONT_OF_LEG, ...LOW_BACK, ...SACROILIAC], since: 3 },
   shares: ['femoral-tension'],
 })

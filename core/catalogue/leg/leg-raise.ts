@@ -1,4 +1,4 @@
-import { BELOW_KNEE } from '../../vocabulary/area-sets'
+import { BELOW_KNEE, SCIATIC_THIGH } from '../../vocabulary/area-sets'
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
 import { on } from '../load'
@@ -22,8 +22,8 @@ export const legRaise = defineTest({
   loads: [on('leg', 'tension', 'moderate'), on('hip', 'bending', 'moderate'), on('pelvis', 'bending', 'light')],
   variants: [
     { id: 'neutral', name: 'Hip neutral, ankle free' },
-    { id: 'inward-bias', name: 'Hip drawn in and turned in' },
-    { id: 'ankle-preset', name: 'Ankle bent up before the raise' },
+    { id: 'inward-bias', name: 'Hip drawn in and turned in', grade: 'sensitised' },
+    { id: 'ankle-preset', name: 'Ankle bent up before the raise', grade: 'sensitised' },
   ],
   stages: [
     {
@@ -53,7 +53,7 @@ export const legRaise = defineTest({
     kind: 'tension',
     source: 'root-lumbar-low',
     counts: BELOW_KNEE,
-    countsWhenShooting: ['thigh-back', 'knee-back', 'buttock', 'outer-hip', 'thigh-front', 'thigh-inner', 'thigh-outer'],
+    countsWhenShooting: SCIATIC_THIGH,
     usualOnset: [30, 70],
     pointers: [
       { at: ['low-back'], source: 'facet-lumbar', because: 'own pain in the low back alone is not radicular: facet, muscle or disc' },

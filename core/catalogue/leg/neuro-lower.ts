@@ -1,20 +1,7 @@
 import { defineTest } from '../exam-test'
 import { SITTING } from '../poses'
-import { also, anyOf, cells, line, otherwise, pointsTo, speaksFor, table } from '../reading/table'
 import { grid, REFLEX, SENSATION, SIGN, STRENGTH } from '../stages'
 import { on } from '../load'
-
-const WEAK = ['0', '1', '2', '3', '4']
-const LESS = ['less', 'absent']
-const MID = ['l2', 'l3', 'l4']
-const LOW = ['l4', 'l5', 's1', 's2']
-const lost = (rows: readonly string[], reflexes: readonly string[]) =>
-  anyOf(
-    cells('strength', 'strength', WEAK, 1, rows),
-    cells('reflexes', 'reflex', ['0', '1'], 1, reflexes),
-    cells('sensation', 'touch', LESS, 1, rows),
-    cells('sensation', 'pin', LESS, 1, rows),
-  )
 
 /** Neurological screen of one leg: strength, reflexes, touch and pin, plantar response. Feeds the level finder. */
 export const neuroLower = defineTest({
@@ -52,7 +39,7 @@ export const neuroLower = defineTest({
       { patellar: 'knee L3–L4', hamstring: 'inner hamstring L5', achilles: 'heel S1' },
       [{ id: 'reflex', words: 'reflex', values: REFLEX, usual: '2' }],
       { ...SITTING, contacts: [{ on: 'near-shin', along: 0.06, off: 2, aside: 6, from: 20, push: 200 }] },
-      { ask: 'Let the leg hang loose.' },
+      { ask: 'Let the leg hang loose.', effect: 'looks' },
     ),
     grid(
       'sensation',
@@ -64,7 +51,7 @@ export const neuroLower = defineTest({
         { id: 'pin', words: 'pin', values: SENSATION, usual: 'normal', not: ['saddle'] },
       ],
       { ...SITTING, contacts: [{ on: 'near-shin', along: 0.5, off: 3, aside: 5, from: 20 }] },
-      { ask: 'Say when you feel it. Is it the same on both sides?' },
+      { ask: 'Say when you feel it. Is it the same on both sides?', effect: 'looks' },
     ),
     grid(
       'cord',
@@ -73,28 +60,23 @@ export const neuroLower = defineTest({
       { 'plantar-up': 'plantar response up', clonus: 'clonus' },
       [{ id: 'sign', words: 'present', values: SIGN, usual: 'no' }],
       { ...SITTING, contacts: [{ on: 'near-foot', along: 0.6, off: -4, from: 320 }] },
-      { ask: 'Let the foot hang loose.' },
+      { ask: 'Let the foot hang loose.', effect: 'looks' },
     ),
   ],
   doesNotCount: ['weakness from pain: note it and repeat lightly'],
   notWith: [],
   careWith: [{ when: 'irritable', then: 'strength last' }],
   faults: ['no comparison with the other side', 'one heel raise only', 'reflex tested in a tense leg'],
-  reading: table({
+  reading: {
+    kind: 'nerves',
     source: 'root-lumbar-low',
-    lines: [
-      line(cells('sensation', 'touch', LESS, 1, ['saddle']), 'positive', 'loss of feeling in the saddle', pointsTo('cord')),
-      line(lost(LOW, ['hamstring', 'achilles']), 'positive', 'a deficit in the low roots', speaksFor('root-lumbar-low')),
-      line(lost(MID, ['patellar']), 'positive', 'a deficit in the middle roots', speaksFor('root-lumbar-mid')),
-      line(anyOf(cells('sensation', 'touch', LESS, 1, ['l1']), cells('sensation', 'pin', LESS, 1, ['l1'])), 'inconclusive', 'a loss at L1 alone'),
-      line(cells('cord', 'sign', ['yes']), 'negative', 'no loss of a root, but a cord sign', pointsTo('cord')),
+    limb: 'leg',
+    roots: { l2: ['root-lumbar-mid'], l3: ['root-lumbar-mid'], l4: ['root-lumbar-low', 'root-lumbar-mid'], l5: ['root-lumbar-low'], s1: ['root-lumbar-low'], s2: ['root-lumbar-low'] },
+    needs: [
+      { stage: 'strength', column: 'strength' },
+      { stage: 'reflexes', column: 'reflex' },
+      { stage: 'sensation', column: 'touch' },
     ],
-    otherwise: otherwise('negative', 'no deficit found'),
-    also: [
-      also(lost(MID, ['patellar']), 'a deficit that the middle roots could give', pointsTo('root-lumbar-mid')),
-      also(cells('cord', 'sign', ['yes']), 'a cord sign', pointsTo('cord')),
-      also(cells('reflexes', 'reflex', ['3', '4']), 'a brisk reflex', pointsTo('cord')),
-    ],
-  }),
+  },
   shares: ['deficit'],
 })

@@ -1,4 +1,4 @@
-import { BELOW_KNEE } from '../../vocabulary/area-sets'
+import { ABOVE_KNEE, BELOW_KNEE, LOW_BACK, SACROILIAC, SCIATIC_THIGH } from '../../vocabulary/area-sets'
 import { ASK, defineTest, LOWER } from '../exam-test'
 import { SITTING } from '../poses'
 import { on } from '../load'
@@ -94,7 +94,7 @@ export const seatedLegRaise = defineTest({
     kind: 'tension',
     source: 'root-lumbar-low',
     counts: BELOW_KNEE,
-    countsWhenShooting: ['thigh-back', 'knee-back', 'buttock', 'outer-hip'],
+    countsWhenShooting: SCIATIC_THIGH,
     usualOnset: [30, 90],
     pointers: [],
     lean: [
@@ -109,5 +109,6 @@ export const seatedLegRaise = defineTest({
     stretch: { source: 'hamstring', because: 'a pull behind the thigh and nothing familiar' },
     agreesWith: { test: 'leg-raise', within: 30, quietFrom: 85 },
   },
+  endsAt: { areas: [...BELOW_KNEE, ...ABOVE_KNEE, ...LOW_BACK, ...SACROILIAC], since: 3 },
   shares: ['sciatic-tension'],
 })

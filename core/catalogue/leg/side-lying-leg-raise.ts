@@ -1,4 +1,4 @@
-import { BELOW_KNEE } from '../../vocabulary/area-sets'
+import { BELOW_KNEE, SCIATIC_THIGH } from '../../vocabulary/area-sets'
 import { ASK, defineTest } from '../exam-test'
 import { ON_THE_SIDE } from '../poses'
 import { load } from '../stages'
@@ -47,7 +47,7 @@ export const sideLyingLegRaise = defineTest({
     kind: 'tension',
     source: 'root-lumbar-low',
     counts: BELOW_KNEE,
-    countsWhenShooting: ['thigh-back', 'knee-back', 'buttock', 'outer-hip'],
+    countsWhenShooting: SCIATIC_THIGH,
     usualOnset: [30, 70],
     pointers: [
       { at: ['low-back'], source: 'facet-lumbar', because: 'own pain in the low back alone is not radicular: facet, muscle or disc' },

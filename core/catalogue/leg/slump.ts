@@ -1,5 +1,5 @@
 import type { SidePose } from '../../vocabulary/pose'
-import { BELOW_KNEE } from '../../vocabulary/area-sets'
+import { ABOVE_KNEE, BELOW_KNEE, LOW_BACK, SACROILIAC, SCIATIC_THIGH } from '../../vocabulary/area-sets'
 import { ASK, defineTest, SPINE } from '../exam-test'
 import { SITTING } from '../poses'
 import { on } from '../load'
@@ -36,33 +36,54 @@ export const slump = defineTest({
   variants: [
     {
       id: 'trunk-neck-knee-ankle',
+      grade: 'full',
       name: 'Trunk, neck, knee, ankle; counts when the neck changes it',
       stages: ['upright', 'slump', 'chin', 'press', 'knee', 'ankle', 'ankle-press', 'neck-go', 'neck-again'],
     },
     {
       id: 'neck-first',
+      grade: 'full',
       name: 'Neck before trunk',
       stages: ['upright', 'chin', 'slump', 'press', 'knee', 'ankle', 'ankle-press', 'neck-go', 'neck-again'],
     },
     {
       id: 'ankle-first',
+      grade: 'full',
       name: 'Ankle before knee',
       stages: ['upright', 'slump', 'chin', 'press', 'ankle', 'knee', 'ankle-press', 'neck-go', 'neck-again'],
     },
     {
       id: 'released-at-ankle',
+      grade: 'full',
       name: 'Let go at the ankle',
       stages: ['upright', 'slump', 'chin', 'press', 'knee', 'ankle', 'ankle-press', 'ankle-go', 'ankle-again'],
     },
     {
       id: 'without-neck',
+      grade: 'full',
       spares: ['neck', 'upper-neck'],
       name: 'Without the neck, let go at the ankle',
       how: 'For a neck that must not be loaded.',
       stages: ['upright', 'slump', 'knee', 'ankle', 'ankle-press', 'ankle-go', 'ankle-again'],
     },
     {
+      id: 'gentle',
+      name: 'Gentle: no pressure added, once',
+      grade: 'light',
+      how: 'For people who are stirred up easily.',
+      stages: ['upright', 'slump', 'chin', 'knee', 'ankle', 'neck-go', 'neck-again'],
+    },
+    {
+      id: 'gentle-without-neck',
+      spares: ['neck', 'upper-neck'],
+      name: 'Gentle and without the neck, let go at the ankle',
+      grade: 'light',
+      how: 'For people who are stirred up easily and whose neck must not be loaded.',
+      stages: ['upright', 'slump', 'knee', 'ankle', 'ankle-go', 'ankle-again'],
+    },
+    {
       id: 'any-symptom',
+      grade: 'full',
       name: 'Any tingling, numbness, burning or shooting counts',
       how: 'Cannot part nerve from muscle.',
       stages: ['upright', 'slump', 'chin', 'press', 'knee', 'ankle', 'ankle-press', 'neck-go', 'neck-again'],
@@ -72,6 +93,7 @@ export const slump = defineTest({
     {
       id: 'upright',
       kind: 'load',
+      baseline: { since: 3 },
       label: 'Sit upright',
       do: 'Thighs supported, hands relaxed behind the back, sitting upright.',
       ask: 'What do you feel now, before we begin? Anything new?',
@@ -136,8 +158,15 @@ export const slump = defineTest({
     {
       id: 'neck-go',
       kind: 'release',
-      label: 'Let the neck go',
-      do: 'Keep back and leg exactly there. Let the patient look ahead, then up.',
+      label: 'Let one part go',
+      do: 'Keep everything else exactly there. Let the neck go: look ahead, then up. Another part may be let go instead.',
+      letsGo: 'the neck',
+      parts: [
+        { id: 'neck', words: 'neck', addedBy: ['chin'] },
+        { id: 'ankle', words: 'ankle', addedBy: ['ankle', 'ankle-press'] },
+        { id: 'knee', words: 'knee', addedBy: ['knee'] },
+        { id: 'trunk', words: 'trunk', addedBy: ['slump'] },
+      ],
       ask: 'What happens to it now?',
       holdSeconds: 0,
       pose: { ...KNEE_OUT, neck: -14, contacts: [ON_BACK, UNDER_HEEL] },
@@ -145,8 +174,8 @@ export const slump = defineTest({
     {
       id: 'neck-again',
       kind: 'return',
-      label: 'Chin down again',
-      do: 'Bring the chin back to the chest.',
+      label: 'Back to where it was',
+      do: 'Bring what was let go back to where it was, and no further.',
       ask: 'What do you feel now? Where?',
       holdSeconds: 0,
       ifEased: true,
@@ -156,6 +185,7 @@ export const slump = defineTest({
       id: 'ankle-go',
       kind: 'release',
       label: 'Let the ankle go',
+      letsGo: 'the ankle',
       do: 'Keep back and knee exactly there. Let the {side} ankle go.',
       ask: 'What happens to it now?',
       holdSeconds: 0,
@@ -184,12 +214,13 @@ export const slump = defineTest({
     source: 'root-lumbar-low',
     limb: 'leg',
     angleInWords: '° short of straight',
-    counts: [...BELOW_KNEE, 'thigh-back', 'knee-back', 'buttock', 'outer-hip'],
-    back: ['low-back', 'mid-back'],
+    counts: [...BELOW_KNEE, ...SCIATIC_THIGH],
+    back: ['low-back', 'mid-back', 'sacroiliac', 'buttock', 'outer-hip'],
     beforeLeg: ['upright', 'slump', 'chin', 'press'],
     anyNeural: ['any-symptom'],
     sideLimit: 22,
     stretch: { source: 'hamstring', because: 'a pull behind the thigh and nothing familiar' },
   },
+  endsAt: { areas: [...BELOW_KNEE, ...ABOVE_KNEE, ...LOW_BACK, ...SACROILIAC], since: 3 },
   shares: ['sciatic-tension'],
 })

@@ -62,7 +62,7 @@ export const alarLigament = defineTest({
     ),
   ],
   doesNotCount: ['pain without slack', 'stiffness of the lower neck'],
-  notWith: [{ when: 'cord-signs' }, { when: 'neck-artery' }, { when: 'head-unsupported' }, { when: 'fracture' }],
+  notWith: [{ when: 'cord-signs' }, { when: 'neck-artery' }, { when: 'head-unsupported' }, { when: 'fracture-neck' }],
   careWith: [{ judged: 'everyone', then: 'the lightest touch' }],
   faults: ['tilting the neck and not the head alone', 'C2 held too weakly to feel it move', 'calling slack in one position negative'],
   reading: table({

@@ -53,6 +53,7 @@ export const craniocervicalFlexion = defineTest({
   faults: ['jaw clenched', 'no reset to 20 between', 'head pressed into the cuff'],
   reading: table({
     source: 'muscle-neck',
+    steps: ['pressures'],
     scores: { pressures: 'pressures', holds: 'holds' },
     lines: [
       line(cells('pressures', 'held', ['pain']), 'inconclusive', 'pain ended it: a measure of the muscles only to that step'),

@@ -57,6 +57,8 @@ export const flexionRotation = defineTest({
         speaksFor('joint-upper-neck'),
       ),
       line(mean('turn', 32.1, 34.9), 'inconclusive', 'borderline, between 32° and 35°'),
+      // Range and pain are two results: full range with the own pain at its end is no answer against the joint.
+      line(limited('turn', 'own-pain'), 'inconclusive', 'the range is usual, with the own pain at its end: the range is not reduced, the pain supports it'),
     ],
     otherwise: otherwise('negative', 'the turn is within the usual range', speaksAgainst('joint-upper-neck')),
     sideLoss: { stage: 'turn', by: 10, result: 'positive', says: '10° or more lost against the other side', points: [speaksFor('joint-upper-neck')] },

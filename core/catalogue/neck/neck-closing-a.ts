@@ -26,7 +26,7 @@ export const neckClosingA = defineTest({
   seconds: 20,
   provocative: 3,
   loads: [on('neck', 'compression', 'strong'), on('upper-neck', 'compression', 'moderate')],
-  variants: [{ id: 'seven-kilograms', name: 'About 7 kg over the side-bend', how: 'Rise slowly to about 69 N.' }],
+  variants: [{ id: 'seven-kilograms', name: 'About 7 kg over the side-bend', grade: 'full', how: 'Rise slowly to about 69 N.' }],
   stages: [
     load(
       'press',
@@ -37,7 +37,7 @@ export const neckClosingA = defineTest({
     ),
   ],
   doesNotCount: ['pain only in the neck', 'pulling on the far side'],
-  notWith: [{ when: 'compression-positive' }, { when: 'cord-signs' }, { when: 'fracture' }, { when: 'upper-neck-laxity' }],
+  notWith: [{ when: 'compression-positive' }, { when: 'compression-first' }, { when: 'cord-signs' }, { when: 'fracture-neck' }, { when: 'upper-neck-laxity' }],
   careWith: [{ when: 'weak-bones', then: 'light grade only' }],
   faults: ['a jerk', 'turning the head as well'],
   reading: table({

@@ -26,7 +26,7 @@ export const neckClosingB = defineTest({
   seconds: 20,
   provocative: 3,
   loads: [on('neck', 'compression', 'strong'), on('upper-neck', 'rotation', 'strong')],
-  variants: [{ id: 'extension-turn', name: 'Extension, side-bend and turn to one side, loaded' }],
+  variants: [{ id: 'extension-turn', name: 'Extension, side-bend and turn to one side, loaded', grade: 'full' }],
   stages: [
     load(
       'press',
@@ -37,7 +37,7 @@ export const neckClosingB = defineTest({
     ),
   ],
   doesNotCount: ['pain only in the neck'],
-  notWith: [{ when: 'compression-positive' }, { when: 'cord-signs' }, { when: 'fracture' }, { when: 'upper-neck-laxity' }],
+  notWith: [{ when: 'compression-positive' }, { when: 'compression-first' }, { when: 'cord-signs' }, { when: 'fracture-neck' }, { when: 'upper-neck-laxity' }],
   careWith: [{ when: 'dizziness-known' }, { when: 'weak-bones', then: 'light grade only' }],
   faults: ['a jerk', 'loading before asking'],
   reading: table({

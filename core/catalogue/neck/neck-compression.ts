@@ -34,7 +34,10 @@ export const neckCompression = defineTest({
   seconds: 90,
   provocative: 3,
   loads: [on('neck', 'compression', 'strong'), on('upper-neck', 'compression', 'moderate')],
-  variants: [{ id: 'graded', name: 'Neutral, extension, each side, closing quarter' }],
+  variants: [
+    { id: 'graded', name: 'Neutral, extension, each side, closing quarter', grade: 'full' },
+    { id: 'light', name: 'The same positions, the weight of the hands only', grade: 'light', how: 'For weak bones and people who are stirred up easily.' },
+  ],
   stages: [
     load('neutral', 'Neutral', `Head in the middle. ${PRESS} Let the load rise slowly, straight down.`, bent(0), { holdSeconds: 5 }),
     load(
@@ -50,7 +53,7 @@ export const neckCompression = defineTest({
     load('quarter-right', 'Closing quarter right', `Extension, side-bend and turn to the right. ${PRESS} Then load slowly.`, bent(22, 38), { holdSeconds: 5 }),
   ],
   doesNotCount: ['pressure on the crown', 'neck pain alone', 'pulling on the far side'],
-  notWith: [{ when: 'cord-signs' }, { when: 'fracture' }, { when: 'upper-neck-laxity' }],
+  notWith: [{ when: 'cord-signs' }, { when: 'fracture-neck' }, { when: 'upper-neck-laxity' }],
   careWith: [
     { when: 'weak-bones', then: 'light grade only' },
     { when: 'irritable', then: 'stop at the first symptom' },
@@ -62,7 +65,6 @@ export const neckCompression = defineTest({
     counts: [...ARM, ...NECK],
     lines: [
       line(familiar(ARM), 'positive', 'own symptom into the arm, so a root is irritated', speaksFor('root-cervical')),
-      line(familiar(ARM, { side: 'other' }), 'negative', 'own symptom into the other arm, so it counts for that side'),
       line(familiar(NECK), 'negative', 'own pain in the neck only, so it does not count for the root', speaksAgainst('root-cervical')),
     ],
     otherwise: otherwise('negative', 'no own symptom in any position', speaksAgainst('root-cervical')),
@@ -71,5 +73,6 @@ export const neckCompression = defineTest({
       also(familiar(NECK, { stages: ['bend-{other}', 'quarter-{other}'] }), 'own neck pain on the stretched side', pointsTo('muscle-neck')),
     ],
   }),
+  endsAt: { areas: ARM, since: 3 },
   shares: ['foraminal-closing'],
 })

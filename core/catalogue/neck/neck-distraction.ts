@@ -62,7 +62,7 @@ export const neckDistraction = defineTest({
     ),
   ],
   doesNotCount: ['a pleasant stretch', 'neck pain that eases: the arm symptom is what is asked for'],
-  notWith: [{ when: 'upper-neck-laxity' }, { when: 'fracture' }],
+  notWith: [{ when: 'upper-neck-laxity' }, { when: 'fracture-neck' }],
   careWith: [{ judged: 'jaw trouble', then: 'hold the sides of the head' }],
   faults: ['lifting in a jerk', 'counting “no symptom to relieve” as negative'],
   reading: table({

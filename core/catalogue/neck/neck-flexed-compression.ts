@@ -24,8 +24,8 @@ export const neckFlexedCompression = defineTest({
   provocative: 3,
   loads: [on('neck', 'compression', 'strong'), on('upper-neck', 'compression', 'moderate')],
   variants: [
-    { id: 'side-bent', name: 'Bent to the side', stages: ['side'] },
-    { id: 'forward-bent', name: 'Bent forward', stages: ['forward'] },
+    { id: 'side-bent', name: 'Bent to the side', grade: 'full', stages: ['side'] },
+    { id: 'forward-bent', name: 'Bent forward', grade: 'full', stages: ['forward'] },
   ],
   stages: [
     load(
@@ -44,7 +44,7 @@ export const neckFlexedCompression = defineTest({
     ),
   ],
   doesNotCount: ['pain only in the neck'],
-  notWith: [{ when: 'compression-positive' }, { when: 'cord-signs' }, { when: 'fracture' }, { when: 'upper-neck-laxity' }],
+  notWith: [{ when: 'compression-positive' }, { when: 'compression-first' }, { when: 'cord-signs' }, { when: 'fracture-neck' }, { when: 'upper-neck-laxity' }],
   careWith: [{ when: 'weak-bones', then: 'light grade only' }],
   faults: ['done although plain compression brought the symptom on', 'a jerk'],
   reading: table({

@@ -33,7 +33,7 @@ export const neckFlexionShock = defineTest({
     ),
   ],
   doesNotCount: ['a pull at the back of the neck'],
-  notWith: [{ when: 'fracture' }, { when: 'upper-neck-laxity' }],
+  notWith: [{ when: 'fracture-neck' }, { when: 'upper-neck-laxity' }],
   careWith: [],
   faults: ['repeated after an electric feeling'],
   reading: table({

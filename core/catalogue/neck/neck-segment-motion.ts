@@ -43,7 +43,7 @@ export const neckSegmentMotion = defineTest({
     ),
   ],
   doesNotCount: ['stiffness without the own pain', 'tenderness of the skin'],
-  notWith: [{ when: 'fracture' }, { when: 'upper-neck-laxity' }],
+  notWith: [{ when: 'fracture-neck' }, { when: 'upper-neck-laxity' }],
   careWith: [{ when: 'blood-thinners', then: 'no forceful presses' }],
   faults: ['pressing on the spinous process for a facet joint'],
   reading: table({

@@ -36,7 +36,7 @@ export const neckSegmentPalpation = defineTest({
     ),
   ],
   doesNotCount: ['tenderness that is not the own pain', 'pressure that both sides feel alike'],
-  notWith: [{ when: 'fracture' }, { when: 'upper-neck-laxity' }],
+  notWith: [{ when: 'fracture-neck' }, { when: 'upper-neck-laxity' }],
   careWith: [{ when: 'blood-thinners', then: 'no forceful presses' }],
   faults: ['unequal pressure', 'asking “here?”'],
   reading: table({

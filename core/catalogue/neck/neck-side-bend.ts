@@ -1,7 +1,7 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
-import { line, otherwise, familiar, pointsTo, table } from '../reading/table'
+import { allOf, line, otherwise, familiar, pointsTo, table, testedSide } from '../reading/table'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -19,6 +19,7 @@ export const neckSideBend = defineTest({
   phase: 'movement',
   after: 'neck-rotation',
   sides: 'each',
+  loadsBoth: true,
   plan: 'better-side-first',
   seconds: 20,
   provocative: 1,
@@ -41,9 +42,14 @@ export const neckSideBend = defineTest({
     source: 'root-cervical',
     counts: [...ARM, ...NECK],
     lines: [
-      line(familiar(ARM), 'positive', 'own arm symptom on bending towards it: compression outside the root', pointsTo('root-cervical')),
       line(
-        familiar(ARM, { side: 'other' }),
+        allOf(familiar(ARM), testedSide('same')),
+        'positive',
+        'own arm symptom on bending towards it: compression outside the root',
+        pointsTo('root-cervical'),
+      ),
+      line(
+        allOf(familiar(ARM), testedSide('other')),
         'positive',
         'own arm symptom on bending away from it: the root is pulled from the inside',
         pointsTo('root-cervical'),

@@ -1,11 +1,8 @@
 import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
-import { also, anyOf, cells, line, otherwise, pointsTo, speaksFor, table } from '../reading/table'
 import { grid, REFLEX, SENSATION, SIGN, STRENGTH } from '../stages'
 import { on } from '../load'
 
-const WEAK = ['0', '1', '2', '3', '4']
-const LESS = ['less', 'absent']
 const ARM_OUT = { out: 40, bend: 60, upperSeen: 1, foreSeen: 1 } as const
 
 /** Neurological screen of one arm: strength, reflexes, touch and pin, and the cord signs. Feeds the level finder. */
@@ -50,7 +47,7 @@ export const neuroUpper = defineTest({
       { biceps: 'biceps C5–C6', brachioradialis: 'brachioradialis C6', triceps: 'triceps C7' },
       [{ id: 'reflex', words: 'reflex', values: REFLEX, usual: '2' }],
       { ...close(SITTING_FRONT), nearArm: ARM_OUT, contacts: [{ on: 'near-upper-arm', along: 0.85, off: 3, from: 130, push: 290 }] },
-      { ask: 'Let the arm hang loose.' },
+      { ask: 'Let the arm hang loose.', effect: 'looks' },
     ),
     grid(
       'sensation',
@@ -62,7 +59,7 @@ export const neuroUpper = defineTest({
         { id: 'pin', words: 'pin', values: SENSATION, usual: 'normal' },
       ],
       { ...close(SITTING_FRONT), nearArm: { out: 30, bend: 10, upperSeen: 1, foreSeen: 1 }, contacts: [{ on: 'near-forearm', along: 0.5, off: 3, from: 140 }] },
-      { ask: 'Say when you feel it. Is it the same on both sides?' },
+      { ask: 'Say when you feel it. Is it the same on both sides?', effect: 'looks' },
     ),
     grid(
       'cord',
@@ -78,29 +75,23 @@ export const neuroUpper = defineTest({
       },
       [{ id: 'sign', words: 'present', values: SIGN, usual: 'no' }],
       { ...close(SITTING_FRONT), nearArm: ARM_OUT, contacts: [{ on: 'near-hand', along: 0.4, off: 2, from: 110 }] },
-      { ask: 'Let the hand hang loose.' },
+      { ask: 'Let the hand hang loose.', effect: 'looks' },
     ),
   ],
   doesNotCount: ['weakness from pain: note it and repeat lightly'],
   notWith: [],
   careWith: [{ when: 'irritable', then: 'strength last' }],
   faults: ['no comparison with the other side', 'leading the answer', 'reflex tested in a tense arm'],
-  reading: table({
+  reading: {
+    kind: 'nerves',
     source: 'root-cervical',
-    lines: [
-      line(
-        anyOf(cells('strength', 'strength', WEAK), cells('reflexes', 'reflex', ['0', '1']), cells('sensation', 'touch', LESS), cells('sensation', 'pin', LESS)),
-        'positive',
-        'a deficit in the arm',
-        speaksFor('root-cervical'),
-      ),
-      line(cells('cord', 'sign', ['yes']), 'negative', 'no loss of a root, but a cord sign', pointsTo('cord')),
+    limb: 'arm',
+    roots: { c5: ['root-cervical'], c6: ['root-cervical'], c7: ['root-cervical'], c8: ['root-cervical'], t1: ['root-cervical'], c4: ['root-cervical'] },
+    needs: [
+      { stage: 'strength', column: 'strength' },
+      { stage: 'reflexes', column: 'reflex' },
+      { stage: 'sensation', column: 'touch' },
     ],
-    otherwise: otherwise('negative', 'no deficit found'),
-    also: [
-      also(cells('cord', 'sign', ['yes']), 'a cord sign', pointsTo('cord')),
-      also(cells('reflexes', 'reflex', ['3', '4']), 'a brisk reflex', pointsTo('cord')),
-    ],
-  }),
+  },
   shares: ['deficit'],
 })

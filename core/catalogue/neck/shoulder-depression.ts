@@ -41,7 +41,7 @@ export const shoulderDepression = defineTest({
     ),
   ],
   doesNotCount: ['pulling in the upper trapezius'],
-  notWith: [{ when: 'fracture' }, { when: 'upper-neck-laxity' }],
+  notWith: [{ when: 'fracture-neck' }, { when: 'upper-neck-laxity' }],
   careWith: [{ when: 'irritable' }],
   faults: ['a jerk at the shoulder', 'the head carried along'],
   reading: table({

@@ -34,7 +34,7 @@ export const transverseLigament = defineTest({
     ),
   ],
   doesNotCount: ['pressure of the fingers', 'pain without movement'],
-  notWith: [{ when: 'cord-signs' }, { when: 'neck-artery' }, { when: 'head-unsupported' }, { when: 'fracture' }],
+  notWith: [{ when: 'cord-signs' }, { when: 'neck-artery' }, { when: 'head-unsupported' }, { when: 'fracture-neck' }],
   careWith: [{ judged: 'everyone', then: 'the lightest touch' }],
   faults: ['let down before 15 s', 'bending the head instead of lifting it straight'],
   reading: table({

@@ -54,7 +54,7 @@ export const upperNeckShear = defineTest({
     ),
   ],
   doesNotCount: ['pressure under the fingers', 'stiffness'],
-  notWith: [{ when: 'cord-signs' }, { when: 'neck-artery' }, { when: 'head-unsupported' }, { when: 'fracture' }],
+  notWith: [{ when: 'cord-signs' }, { when: 'neck-artery' }, { when: 'head-unsupported' }, { when: 'fracture-neck' }],
   careWith: [{ judged: 'everyone', then: 'the lightest touch' }],
   faults: ['more than a very small nod', 'pushing instead of gliding', 'letting go at once, so relief is missed'],
   reading: table({

@@ -28,6 +28,17 @@ export function brachialTension(beforeLimb: readonly string[], angleInWords: str
   }
 }
 
+/** Where an own symptom ends the ladder of an arm nerve test. */
+export const ARM_AND_NECK = { areas: [...ARM, ...NECK], since: 3 } as const
+
+/** Parts of the arm and neck that may be let go, by the stages that add them. */
+const PARTS = [
+  { id: 'neck', words: 'neck', addedBy: ['neck-away', 'neck-placed', 'neck-passive'] },
+  { id: 'wrist', words: 'wrist', addedBy: ['wrist', 'wrist-first', 'wrist-fingers'] },
+  { id: 'elbow', words: 'elbow', addedBy: ['elbow', 'elbow-bend'] },
+  { id: 'girdle', words: 'girdle', addedBy: ['girdle'] },
+] as const
+
 /** The arm on the table, the head in the middle, seen from above. */
 export function armPose(arm: Partial<SpreadArm>, more: Partial<FrontPose> = {}): FrontPose {
   return { ...close(ON_THE_BACK_FRONT), nearArm: { out: 20, bend: 0, upperSeen: 1, foreSeen: 1, ...arm }, contacts: [], ...more }
@@ -54,13 +65,29 @@ export function neckStages(end: SpreadArm, contacts: FrontPose['contacts']): rea
       'Before the arm: place the head in side-bend away from the {side}.',
       armPose({}, { neckBend: -22, contacts: [{ on: 'head', along: 0, off: -8, from: 240 }] }),
     ),
-    release('neck-middle', 'Neck to the middle', 'Keep the arm exactly there. Bring the head back to the middle.', still(0), { whenAt: ARM_SYMPTOM }),
-    release('neck-towards', 'Neck towards the side', 'Keep the arm exactly there. Bend the head towards the {side}.', still(18), { whenAt: ARM_SYMPTOM }),
-    putBack('neck-again', 'Neck away again', 'Bend the head away from the {side} again.', still(-22)),
+    release('neck-middle', 'Neck to the middle', 'Keep the arm exactly there. Bring the head back to the middle.', still(0), {
+      whenAt: ARM_SYMPTOM,
+      letsGo: 'the neck',
+      parts: PARTS,
+    }),
+    release('neck-towards', 'Neck towards the side', 'Keep the arm exactly there. Bend the head towards the {side}.', still(18), {
+      whenAt: ARM_SYMPTOM,
+      letsGo: 'the neck',
+      parts: PARTS,
+    }),
+    putBack('neck-again', 'Back to where it was', 'Bring what was let go back to where it was, and no further.', still(0)),
     release('hand-go', 'Let the hand go', 'The symptom is in neck or shoulder: keep the rest, let wrist and fingers go.', still(0), {
       whenAt: { is: 'only', areas: NECK },
+      letsGo: 'the hand',
+      parts: PARTS.filter((p) => p.id === 'wrist' || p.id === 'elbow'),
     }),
-    release('hand-release', 'Let the hand go', 'Keep the rest exactly there. Let wrist and fingers go.', still(0)),
+    release('hand-release', 'Let the hand go', 'Keep the rest exactly there. Let wrist and fingers go.', still(0), { letsGo: 'the hand' }),
+    load(
+      'neck-passive',
+      'Move the head away, passively',
+      'The whole arm cradled: move the head a little away from the {side} yourself, without pressure.',
+      armPose({ out: 50, bend: 40 }, { neckBend: -10, contacts: [{ on: 'head', along: 0, off: -8, from: 240 }] }),
+    ),
   ]
 }
 
@@ -79,6 +106,13 @@ export function neckSchools(id: string, name: string, order: readonly string[]):
       name: `Neck placed first, then let go${words}`,
       how: 'Patients asked to bend the neck at the end tend to turn it instead.',
       stages: ['neck-placed', ...order, 'neck-middle', 'hand-go', 'neck-again'],
+    },
+    {
+      id: `cradled${suffix}`,
+      name: `Arm cradled, the neck moved for them, once${words}`,
+      grade: 'light',
+      how: 'For people who are stirred up easily: the whole arm supported, no pressure added.',
+      stages: ['neck-passive', ...order, 'neck-middle', 'hand-go', 'neck-again'],
     },
     {
       id: `without-neck${suffix}`,

@@ -12,6 +12,7 @@ export function pelvicProvocation(pointers: readonly PlacePointer[], stretch?: P
     counts: ['sacroiliac', 'buttock'],
     countsInWords: 'below L5, over the sacroiliac joint or buttock',
     pointers,
+    lightOnly: ['light-only'],
     ...(stretch && { stretch }),
   }
 }
@@ -48,13 +49,22 @@ export const GROIN_IS_HIP: PlacePointer = {
  */
 export function pelvicVariants(load: string, ...builds: readonly Pick<Variant, 'id' | 'name' | 'posture'>[]): readonly Variant[] {
   return [
-    ...builds.map((build) => ({ ...build, stages: ['press'], how: `Rise over about 5 s to ${load}, and hold.` })),
+    ...builds.map((build) => ({ ...build, grade: 'full' as const, stages: ['press'], how: `Rise over about 5 s to ${load}, and hold.` })),
     {
       id: 'graded',
+      grade: 'full',
       name: 'Graded: light, held, quick presses',
       how: 'The first own pain ends it. A sensitive patient stays at the light grade.',
       stages: ['light', 'hold', 'presses'],
       seconds: 60,
+    },
+    {
+      id: 'light-only',
+      grade: 'light',
+      name: 'The light grade only',
+      how: 'For weak bones and people who are stirred up easily. Quiet, it is inconclusive.',
+      stages: ['light'],
+      seconds: 15,
     },
   ]
 }

@@ -26,6 +26,8 @@ export interface Provocation {
   readonly pointers: readonly PlacePointer[]
   /** What a plain pull without own pain points to, if anything. */
   readonly stretch?: { readonly source: SourceId; readonly because: string }
+  /** Ways of doing it that give the light grade only: quiet, they are inconclusive. */
+  readonly lightOnly?: readonly string[]
 }
 
 /** A test that tightens a nerve and asks for the patient's own leg symptom, with the angle at which it began. */
@@ -34,7 +36,7 @@ export interface Tension {
   readonly source: SourceId
   /** Own symptom here counts, whatever its quality. */
   readonly counts: readonly AreaId[]
-  /** Own symptom here counts only when it shoots. */
+  /** Own symptom here counts only when it shoots, burns, tingles or is numb. */
   readonly countsWhenShooting: readonly AreaId[]
   /** How the two are called in a reason; "below the knee" and "shooting into the leg" when absent. */
   readonly placeInWords?: { readonly counts: string; readonly shooting: string; readonly fails: string }
@@ -112,5 +114,16 @@ export interface Differentiation {
   readonly otherwise: { readonly source: SourceId; readonly because: string }
 }
 
+/** Strength, reflexes and feeling of one limb, read against the other side. */
+export interface NervesReading {
+  readonly kind: 'nerves'
+  readonly source: SourceId
+  readonly limb: 'arm' | 'leg'
+  /** Which source a deficit at each root speaks for; a root that is left out speaks for none. */
+  readonly roots: Readonly<Record<string, readonly SourceId[]>>
+  /** What has to be seen before it may say that nothing is lost. */
+  readonly needs: readonly { readonly stage: string; readonly column: string }[]
+}
+
 /** How the answers of a test become a finding. */
-export type Reading = Provocation | Tension | StagedTension | Differentiation | Range | Crossed | Table
+export type Reading = NervesReading | Provocation | Tension | StagedTension | Differentiation | Range | Crossed | Table

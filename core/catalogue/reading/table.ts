@@ -10,6 +10,7 @@ interface FamiliarSymptom {
   readonly side: 'tested' | 'other' | 'either'
   /** Any stage when absent; `{side}` in a name stands for the side that is read. */
   readonly stages?: readonly string[]
+  /** Only one that tingles, is numb, burns or shoots. */
   readonly shooting?: true
 }
 
@@ -58,6 +59,19 @@ interface InVariant {
   readonly variants: readonly string[]
 }
 
+/** Strength, reflex or feeling lost in one of these rows; a reflex is compared with the other side. */
+interface LostNerve {
+  readonly kind: 'deficit'
+  readonly of: 'strength' | 'reflex' | 'sensation'
+  readonly rows?: readonly string[]
+}
+
+/** The tested side is the one that is read (`same`), or the other one: for tests that load both. */
+interface TestedSide {
+  readonly kind: 'tested-side'
+  readonly is: 'same' | 'other'
+}
+
 /** The story paints a symptom there, on the side that is read. */
 interface Painted {
   readonly kind: 'painted'
@@ -77,7 +91,7 @@ interface Unless {
 }
 
 /** What can be asked of one performance. A value: the screen can list it, and nothing in it is code. */
-export type Seen = FamiliarSymptom | Chose | Cells | Mean | Limited | Said | InVariant | Painted | Some | Unless
+export type Seen = FamiliarSymptom | Chose | Cells | Mean | Limited | Said | InVariant | LostNerve | TestedSide | Painted | Some | Unless
 
 /** What a line says about a source. */
 export interface Points {
@@ -120,6 +134,8 @@ export interface Table {
   readonly gain?: { readonly before: string; readonly after: string; readonly mdc: number }
   /** The scores of craniocervical flexion are told. */
   readonly scores?: { readonly pressures: string; readonly holds: string }
+  /** Tables that are climbed step by step and end before their last row: their empty cells are not missing. */
+  readonly steps?: readonly string[]
   /** Equal on both sides under equal pressure: it may be the pressure. */
   readonly pressing?: true
 }
@@ -157,6 +173,16 @@ export function said(what: readonly Answer['said'][], stage?: string): Said {
 /** Done in one of these ways. */
 export function inVariant(...variants: readonly string[]): InVariant {
   return { kind: 'in-variant', variants }
+}
+
+/** Lost there, read against the other side. */
+export function lost(of: LostNerve['of'], rows?: readonly string[]): LostNerve {
+  return { kind: 'deficit', of, ...(rows && { rows }) }
+}
+
+/** The tested side is the one that is read, or the other. */
+export function testedSide(is: TestedSide['is']): TestedSide {
+  return { kind: 'tested-side', is }
 }
 
 /** The story paints a symptom there. */

@@ -4,7 +4,7 @@ import { EDITION } from '../../edition'
 import { knowledgeAt, SHIPPED } from '../../evidence/knowledge'
 import type { Finding, SourceReading } from '../../findings/finding'
 import type { Exam } from '../../record/exam'
-import { examFrom } from '../../record/exam'
+import { examFrom, NOTHING_YET } from '../../record/exam'
 import { otherSide, SIDES, type Side } from '../../vocabulary/side'
 import type { CaseFile, CaseResult, ExamFile } from './file'
 
@@ -71,25 +71,7 @@ function emptyExam(age: number | null): Exam {
     openedAt: 0,
     openedBy: '',
     edition: EDITION,
-    symptoms: [],
-    described: [],
-    consent: 'not-asked',
-    screen: {},
-    unlocked: [],
-    runs: [],
-    skips: [],
-    overrides: [],
-    ratings: [],
-    warnings: [],
-    order: [],
-    schools: {},
-    setting: 'referred',
-    mode: 'full-baseline',
-    renewed: {},
-    facts: {},
-    ownWords: '',
-    signed: null,
-    addenda: [],
+    ...NOTHING_YET,
     length: 0,
   }
 }

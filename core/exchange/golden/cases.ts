@@ -14,7 +14,7 @@ export const CASES: Readonly<Record<string, () => Composed>> = {
   pelvis: () =>
     opened()
       .symptom('S1', { words: 'an ache behind on the right', places: ['right-buttock'], qualities: ['aching'], now: 3 })
-      .consent()
+      .screened()
       .test('sij-distraction', 'none', [{ said: 'familiar', symptom: 'S1', places: ['right-buttock'], intensity: 5 }])
       .test('thigh-thrust', 'right', [{ said: 'familiar', symptom: 'S1', places: ['right-buttock'], intensity: 6 }])
       .test('faber', 'right', [{ said: 'nothing' }])
@@ -24,6 +24,7 @@ export const CASES: Readonly<Record<string, () => Composed>> = {
     opened()
       .symptom('S1', { words: 'shoots into the calf', places: ['left-calf'], qualities: ['shooting'], now: 3 })
       .consent('written')
+      .screened()
       .then({ type: 'screen-answered', item: 'cancer', answer: 'yes' })
       .test('leg-raise', 'right', [{ said: 'nothing', end: 84 }])
       .test('leg-raise', 'left', [{ said: 'familiar', symptom: 'S1', places: ['left-calf'], intensity: 6, onset: 48 }])

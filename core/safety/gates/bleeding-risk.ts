@@ -4,6 +4,8 @@ import { defineGate } from '../gate'
 export const bleedingRisk = defineGate({
   id: 'bleeding-risk',
   strength: 'halt',
+  urgency: 'emergency',
+  person: 'Keep them seated, or lay them flat with the legs up. Do not leave them.',
   when: { atLeast: 1, of: ['sudden-severe'], and: ['thinners'] },
   bars: { all: true },
   reason: 'Blood thinners and a sudden severe pain: a bleed in the spinal canal is possible.',

@@ -4,6 +4,7 @@ import { defineGate } from '../gate'
 export const budgetSpent = defineGate({
   id: 'budget-spent',
   strength: 'block',
+  passes: true,
   when: { state: 'budget-spent' },
   bars: { provoking: true },
   reason: 'Six provoking tests are done in an irritable person.',

@@ -4,6 +4,8 @@ import { defineGate } from '../gate'
 export const caudaEquina = defineGate({
   id: 'cauda-equina',
   strength: 'halt',
+  urgency: 'emergency',
+  person: 'Let go slowly, back to the position that eases it, and stay beside them.',
   when: { atLeast: 1, of: ['saddle-numb', 'bladder', 'bowel', 'sexual', 'both-legs'] },
   bars: { all: true },
   reason: 'The nerves of bladder, bowel and saddle may be pressed on.',

@@ -1,14 +1,19 @@
+import { defineGate } from '../gate'
 import { familiar } from '../../catalogue/reading/table'
 import { ARM } from '../../vocabulary/area-sets'
-import { defineGate } from '../gate'
 
-/** An arm symptom on plain compression blocks everything that closes the neck further. */
+/** An arm symptom at any stage of pressing the neck closes every later and stronger one. */
 export const compressionPositive = defineGate({
   id: 'compression-positive',
   strength: 'block',
-  when: { seen: [{ test: 'neck-compression', when: familiar(ARM, { side: 'either', stages: ['neutral'] }) }] },
+  when: {
+    seen: (['neck-compression', 'neck-closing-a', 'neck-closing-b', 'neck-flexed-compression'] as const).map((test) => ({
+      test,
+      when: familiar(ARM, { side: 'either' }),
+    })),
+  },
   bars: { named: true },
   carries: ['compression-positive'],
-  reason: 'Plain compression already brought the arm symptom on.',
-  do: 'Do not load the neck bent: severe pain or a deficit could follow.',
+  reason: 'Pressing the neck already brought the arm symptom on.',
+  do: 'Do not load the neck further: severe pain or a deficit could follow.',
 })

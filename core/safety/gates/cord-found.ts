@@ -1,18 +1,13 @@
 import { NECK } from '../barred'
-import { cells, chose } from '../../catalogue/reading/table'
 import { defineGate } from '../gate'
 
-/** A cord sign found by a test stops everything that loads the neck. */
+/** A cord sign found by examining, or brisk reflexes with another sign, stops everything that loads the neck. */
 export const cordFound = defineGate({
   id: 'cord-found',
   strength: 'halt',
-  when: {
-    seen: [
-      { test: 'neck-flexion-shock', when: chose('bend', 'electric') },
-      { test: 'neuro-upper', when: cells('cord', 'sign', ['yes']) },
-      { test: 'neuro-lower', when: cells('cord', 'sign', ['yes']) },
-    ],
-  },
+  urgency: 'urgent',
+  person: 'Support the head with both hands, bring it to the middle, let them lie or sit back against something.',
+  when: { state: 'cord-sign' },
   bars: { loading: NECK },
   carries: ['cord-signs'],
   reason: 'A cord sign was found.',

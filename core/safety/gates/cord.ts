@@ -5,6 +5,8 @@ import { defineGate } from '../gate'
 export const cord = defineGate({
   id: 'cord',
   strength: 'halt',
+  urgency: 'urgent',
+  person: 'Support the head with both hands, bring it to the middle, let them lie or sit back against something.',
   when: { atLeast: 1, of: ['neck-shocks', 'clumsy-hands', 'unsteady', 'stiff-legs', 'both-arms'] },
   bars: { loading: NECK },
   carries: ['cord-signs'],

@@ -4,6 +4,8 @@ import { defineGate } from '../gate'
 export const emergency = defineGate({
   id: 'emergency',
   strength: 'halt',
+  urgency: 'emergency',
+  person: 'Let them sit and stay beside them.',
   when: { atLeast: 1, of: ['thunder', 'exertion', 'pregnancy-warning'] },
   bars: { all: true },
   reason: 'A sign that belongs to an emergency service.',

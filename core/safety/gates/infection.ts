@@ -4,6 +4,8 @@ import { defineGate } from '../gate'
 export const infection = defineGate({
   id: 'infection',
   strength: 'halt',
+  urgency: 'same-day',
+  person: 'Let them sit and stay beside them.',
   when: { atLeast: 1, of: ['fever', 'weak-defence'] },
   bars: { all: true },
   reason: 'An infection of the spine is possible.',

@@ -4,7 +4,7 @@ import { defineGate } from '../gate'
 export const inflammatory = defineGate({
   id: 'inflammatory',
   strength: 'caution',
-  when: { atLeast: 2, of: ['slow-start-young', 'stiff-morning', 'better-moving', 'wakes-late', 'eye-skin-bowel'] },
+  when: { atLeast: 2, of: ['slow-start-young', 'stiff-morning', 'better-moving', 'wakes-late', 'buttocks-in-turn', 'eye-skin-bowel'] },
   bars: { loading: { parts: ['pelvis'] } },
   reason: 'Signs of inflammatory back pain.',
   do: 'Provocation tests do not decide this. Rheumatology route.',

@@ -8,6 +8,8 @@ const LAX = ['late', 'absent']
 export const ligamentDoubtful = defineGate({
   id: 'ligament-doubtful',
   strength: 'halt',
+  urgency: 'urgent',
+  person: 'Support the head with both hands, bring it to the middle, let them lie or sit back against something.',
   when: {
     seen: [
       {
@@ -19,6 +21,7 @@ export const ligamentDoubtful = defineGate({
     ],
   },
   bars: { loading: NECK },
+  carries: ['upper-neck-laxity'],
   reason: 'An upper neck ligament test felt slack or gave a warning sign.',
   do: 'Stop here for this neck. Support the head and refer for an opinion.',
 })

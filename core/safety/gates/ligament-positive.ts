@@ -1,11 +1,12 @@
-import { NECK } from '../barred'
-import { LIGAMENT_TESTS } from '../barred'
+import { LIGAMENT_TESTS, NECK } from '../barred'
 import { defineGate } from '../gate'
 
 /** Any positive ligament test of the upper neck stops everything that loads it. */
 export const ligamentPositive = defineGate({
   id: 'ligament-positive',
   strength: 'halt',
+  urgency: 'urgent',
+  person: 'Support the head with both hands, bring it to the middle, let them lie or sit back against something.',
   when: { positive: LIGAMENT_TESTS },
   bars: { loading: NECK },
   carries: ['upper-neck-laxity'],

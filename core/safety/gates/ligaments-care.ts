@@ -1,11 +1,12 @@
 import { LIGAMENT, NECK } from '../barred'
 import { defineGate } from '../gate'
+import { LIGAMENT_HISTORY } from './ligament-history-items'
 
 /** After quiet ligament tests the neck stays at caution: a negative never clears it. */
 export const ligamentsCare = defineGate({
   id: 'ligaments-care',
   strength: 'caution',
-  when: { atLeast: 1, of: ['inflammatory-joint', 'loose-tissue', 'down', 'long-steroids', 'old-neck-trauma'] },
+  when: { atLeast: 1, of: LIGAMENT_HISTORY },
   bars: { loading: NECK, but: LIGAMENT },
   reason: 'The upper neck ligaments may be lax, whatever their tests say.',
   do: 'No overpressure, no end-range hold, no fast technique.',

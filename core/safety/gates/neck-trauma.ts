@@ -1,13 +1,15 @@
 import { NECK } from '../barred'
 import { defineGate } from '../gate'
 
-/** A recent neck accident with any sign of the imaging rule stops testing of the neck. */
+/** A sign of the imaging rule after a neck accident stops testing of the neck. A sign that is told speaks, whether or not the accident was asked about. */
 export const neckTrauma = defineGate({
   id: 'neck-trauma',
   strength: 'halt',
-  when: { atLeast: 1, of: ['dangerous-mechanism', 'tingling-after', 'midline-tender', 'cannot-turn', 'age-65'], and: ['neck-accident'] },
+  urgency: 'same-day',
+  person: 'Support the head with both hands, bring it to the middle, let them lie or sit back against something.',
+  when: { atLeast: 1, of: ['dangerous-mechanism', 'tingling-after', 'midline-tender', 'cannot-turn'] },
   bars: { loading: NECK },
-  carries: ['neck-trauma'],
+  carries: ['neck-trauma', 'fracture-neck'],
   reason: 'A recent neck accident, with a sign that asks for imaging.',
   do: 'Support the head. Follow the imaging rule of your jurisdiction before any testing.',
 })

@@ -1,13 +1,15 @@
 import { NECK } from '../barred'
 import { defineGate } from '../gate'
 
-/** A head that feels unsupported is no reason to test ligaments: it stops. */
+/** A head that feels unsupported, or a stiff neck after a throat infection, is no reason to test ligaments: it stops. */
 export const neckUnsupported = defineGate({
   id: 'neck-unsupported',
   strength: 'halt',
-  when: { atLeast: 1, of: ['head-unsupported'] },
+  urgency: 'urgent',
+  person: 'Support the head with both hands, bring it to the middle, let them lie or sit back against something.',
+  when: { atLeast: 1, of: ['head-unsupported', 'throat-infection'] },
   bars: { loading: NECK },
   carries: ['head-unsupported', 'upper-neck-laxity'],
-  reason: 'The head feels unsupported: the upper neck may be loose.',
+  reason: 'The upper neck may be loose.',
   do: 'No ligament test. Support the head and refer.',
 })

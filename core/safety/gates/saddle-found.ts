@@ -1,11 +1,12 @@
-import { cells } from '../../catalogue/reading/table'
 import { defineGate } from '../gate'
 
 /** Loss of feeling in the saddle, found by examining, stops everything. */
 export const saddleFound = defineGate({
   id: 'saddle-found',
   strength: 'halt',
-  when: { seen: [{ test: 'neuro-lower', when: cells('sensation', 'touch', ['less', 'absent'], 1, ['saddle']) }] },
+  urgency: 'emergency',
+  person: 'Let go slowly, back to the position that eases it, and stay beside them.',
+  when: { state: 'saddle-loss' },
   bars: { all: true },
   reason: 'Feeling in the saddle is lost.',
   do: 'Stop here. Emergency referral now.',

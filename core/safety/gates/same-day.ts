@@ -4,6 +4,8 @@ import { defineGate } from '../gate'
 export const sameDay = defineGate({
   id: 'same-day',
   strength: 'halt',
+  urgency: 'same-day',
+  person: 'Let them sit and stay beside them.',
   when: { atLeast: 1, of: ['weak-in-days', 'night-arm'] },
   bars: { all: true },
   reason: 'A sign that needs a doctor today.',

@@ -1,11 +1,14 @@
 import { defineGate } from '../gate'
 
-/** A fusion or a recent disc operation blocks the press into the region. */
+/** A fusion or a recent disc operation blocks thrusts and strong levers into the spine, the neck among it. */
 export const spineSurgery = defineGate({
   id: 'spine-surgery',
   strength: 'block',
   when: { atLeast: 1, of: ['fusion'] },
-  bars: { loading: { parts: ['low-back', 'pelvis'], ways: ['thrust'] } },
+  bars: {
+    loading: { parts: ['low-back', 'pelvis', 'neck', 'upper-neck'], ways: ['thrust', 'compression', 'shear', 'rotation', 'pressing', 'traction'], from: 'moderate' },
+  },
+  carries: ['spine-surgery'],
   reason: 'The spine was operated on.',
-  do: 'No thrust into this region.',
+  do: 'No thrust and no strong load into this region.',
 })

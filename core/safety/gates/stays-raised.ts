@@ -4,6 +4,7 @@ import { defineGate } from '../gate'
 export const staysRaised = defineGate({
   id: 'stays-raised',
   strength: 'block',
+  passes: true,
   when: { state: 'stays-raised' },
   bars: { provoking: true },
   reason: 'A symptom is still raised more than five minutes after a test.',

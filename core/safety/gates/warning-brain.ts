@@ -1,11 +1,13 @@
 import { defineGate } from '../gate'
 
-/** A faint, a drop or flickering eyes stop everything at once. */
+/** Signs of brain stem or circulation during a test stop everything at once. */
 export const warningBrain = defineGate({
   id: 'warning-brain',
   strength: 'halt',
-  when: { warning: ['faint', 'drop', 'flicker'] },
+  urgency: 'emergency',
+  person: 'Keep them seated, or lay them flat with the legs up. Do not leave them.',
+  when: { warning: ['faint', 'drop', 'flicker', 'dizzy-now', 'double-vision-now', 'speech-now', 'swallowing-now', 'nausea-now', 'face-numb-now', 'unsteady-now', 'lid-now', 'headache-now'] },
   bars: { all: true },
-  reason: 'A faint, a drop attack or flickering eyes during a test.',
-  do: 'Keep them seated or lay them flat. Emergency.',
+  reason: 'A sign of the brain stem or the circulation came on during a test.',
+  do: 'Stop here. Nothing more is done to the neck. Emergency.',
 })

@@ -1,11 +1,13 @@
 import { defineGate } from '../gate'
 
-/** An electric feeling, or a symptom in both legs or the saddle, stops everything. */
+/** An electric feeling, a symptom on both sides or in the saddle, or a limb that gives way stops everything. */
 export const warningCord = defineGate({
   id: 'warning-cord',
   strength: 'halt',
-  when: { warning: ['electric', 'both-legs-now', 'saddle-now'] },
+  urgency: 'emergency',
+  person: 'Let go slowly, back to the position that eases it, and stay beside them.',
+  when: { warning: ['electric', 'both-legs-now', 'saddle-now', 'both-arms-now', 'weak-now'] },
   bars: { all: true },
-  reason: 'An electric feeling, or a symptom in both legs or the saddle, during a test.',
+  reason: 'An electric feeling, a symptom on both sides or in the saddle, or a limb that gave way, during a test.',
   do: 'Stop here. Ask the cord and saddle questions, and refer.',
 })

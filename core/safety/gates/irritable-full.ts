@@ -1,0 +1,12 @@
+import { defineGate } from '../gate'
+
+/** In an irritable person neither the full grade nor a sensitised way is given. */
+export const irritableFull = defineGate({
+  id: 'irritable-full',
+  strength: 'block',
+  passes: true,
+  when: { state: 'irritable' },
+  bars: { provoking: true, grades: ['full', 'sensitised'] },
+  reason: 'Easily stirred up: this way of doing it is too much.',
+  do: 'Choose the light or the plain way.',
+})

@@ -1,0 +1,13 @@
+import { NECK } from '../barred'
+import { defineGate } from '../gate'
+
+/** A neck accident within twelve weeks, without a sign of the imaging rule: nothing presses or levers the neck until it was looked into. */
+export const neckAccident = defineGate({
+  id: 'neck-accident',
+  strength: 'block',
+  when: { atLeast: 1, of: ['neck-accident'] },
+  bars: { loading: { ...NECK, from: 'moderate' } },
+  carries: ['neck-trauma', 'fracture-neck'],
+  reason: 'A neck accident within twelve weeks.',
+  do: 'Do not press or lever this neck until the accident was looked into.',
+})

@@ -1,0 +1,12 @@
+import { FORCEFUL } from '../barred'
+import { defineGate } from '../gate'
+
+/** Severe bone weakness: the full grade is not given. */
+export const thinBonesFull = defineGate({
+  id: 'thin-bones-full',
+  strength: 'block',
+  when: { atLeast: 1, of: ['thin-bones'] },
+  bars: { loading: FORCEFUL, grades: ['full'] },
+  reason: 'The bones are weak: this way of doing it presses too hard.',
+  do: 'Choose the light grade.',
+})
