@@ -191,14 +191,15 @@ describe('lists', () => {
       db.run(
         sql`INSERT INTO exam_events (exam_id, seq, id, event, previous_hash, hash) VALUES (${examId}, ${seq}, ${`bad ${seq}`}, ${text}, 'x', ${`y${seq}`})`,
       )
-    bad(4, 'not json')
-    bad(5, JSON.stringify({ ...events[1], id: composedId(5, 'far', 5), at: 8_640_000_000_000_001 }))
-    bad(6, JSON.stringify({ ...events[1], id: composedId(6, 'newer', 6), type: 'told-by-a-newer-program' }))
-    expect(recordOf(db, examId).faults.map((f) => f.seq)).toEqual([4, 5, 6])
+    const at = events.length
+    bad(at + 1, 'not json')
+    bad(at + 2, JSON.stringify({ ...events[1], id: composedId(5, 'far', 5), at: 8_640_000_000_000_001 }))
+    bad(at + 3, JSON.stringify({ ...events[1], id: composedId(6, 'newer', 6), type: 'told-by-a-newer-program' }))
+    expect(recordOf(db, examId).faults.map((f) => f.seq)).toEqual([at + 1, at + 2, at + 3])
     expect(eventsOfExam(db, examId)).toEqual(events)
     const refused = appendEvents(db, examId, [{ type: 'note-written', text: 'x', id: composedId(9, 'n', 9), at: 9, by: 'a' }])
-    expect(refused).toMatchObject({ ok: false, problem: { what: expect.stringMatching('Entry 4') as string } })
-    db.run(sql`UPDATE overviews SET head = 6`)
+    expect(refused).toMatchObject({ ok: false, problem: { what: expect.stringMatching(`Entry ${at + 1}`) as string } })
+    db.run(sql`UPDATE overviews SET head = ${at + 3}`)
     catchUp(db, examId, SHIPPED)
     expect(overviewsOfDay(db, 0, 9e15)).toMatchObject([{ progress: '3 entries cannot be read', state: 'unreadable' }])
   })

@@ -111,9 +111,16 @@ export function generate(random: () => number, tendency: Tendency): Case {
   return { exam, truth, shows }
 }
 
+/** A story is the same for everybody who tells it. */
+const STORY_EXAMS = new Map<readonly Place[], Exam>()
+
 function storyOf(places: readonly Place[]): Exam {
+  const known = STORY_EXAMS.get(places)
+  if (known) return known
   const at = Date.UTC(2026, 0, 5, 9)
-  return compose({ examId: composedId(at, 'bench', 1), personId: composedId(at, 'bench', 2), ageYears: 43, at, by: 'bench' }, RULEBOOK)
+  const { exam } = compose({ examId: composedId(at, 'bench', 1), personId: composedId(at, 'bench', 2), ageYears: 43, at, by: 'bench' }, RULEBOOK)
     .symptom('S1', { words: 'generated', places, qualities: ['aching'], now: 3 })
-    .screened().exam
+    .screened()
+  STORY_EXAMS.set(places, exam)
+  return exam
 }

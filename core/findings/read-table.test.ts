@@ -26,7 +26,8 @@ describe('graded neck compression', () => {
     expect(record.exam.runs[0]?.answers.map((a) => a.stage)).toEqual(['neutral', 'extension', 'bend-left'])
     expect(finding(record, 'neck-compression')).toMatchObject({ result: 'positive', onsetStage: 'bend-left' })
     expect(finding(record, 'neck-compression').why).toMatch('S1 in the left inner forearm, below the elbow, 3 to 6 of 10: own symptom into the arm')
-    expect(finding(record, 'neck-compression', 'right').result).toBe('negative')
+    // The right side was not loaded and is not sore: nothing is said of it.
+    expect(assess(record.exam).findings.some((f) => f.test === 'neck-compression' && f.about === 'right')).toBe(false)
     expect(finding(record, 'neck-closing-a').result).toBe('positive')
     // The right side-bend was never done, and not done is not negative.
     expect(assess(record.exam).findings.some((f) => f.test === 'neck-closing-a' && f.about === 'right')).toBe(false)
@@ -51,7 +52,14 @@ describe('relief', () => {
   it('eased counts for the sore side alone; worse with the hand on the head points to the outlet', () => {
     const lifted = performed(soreArm(), 'neck-distraction', 'none', { lift: { said: 'eased' } })
     expect(finding(lifted, 'neck-distraction').result).toBe('positive')
-    expect(finding(lifted, 'neck-distraction', 'right').result).toBe('not-applicable')
+    expect(assess(lifted.exam).findings.some((f) => f.test === 'neck-distraction' && f.about === 'right')).toBe(false)
+    // Nothing at rest, nothing to relieve: it says nothing, whatever was answered. And a fall has to be one.
+    const calm = opened().symptom('S1', { places: ['left-forearm-front'], now: 0 })
+    expect(finding(performed(calm, 'neck-distraction', 'none', { lift: { said: 'eased' } }), 'neck-distraction').result).toBe('inconclusive')
+    const fell = (intensity: number) => finding(performed(soreArm(), 'neck-distraction', 'none', { lift: { said: 'eased', intensity, newtons: 130, held: 10 } }), 'neck-distraction')
+    expect(fell(3).result).toBe('inconclusive')
+    expect(fell(1)).toMatchObject({ result: 'positive' })
+    expect(fell(1).why).toMatch('3 to 1 of 10, 130 N, 10 s')
     const worse = performed(soreArm(), 'shoulder-abduction-relief', 'left', { rest: { said: 'worse' } })
     expect(finding(worse, 'shoulder-abduction-relief').result).toBe('negative')
     expect(points(worse, 'shoulder-abduction-relief')).toContain('outlet')

@@ -1,9 +1,9 @@
 import type { Edition } from '../vocabulary/edition'
 import type { TestSide } from '../vocabulary/side'
-import { admit } from './admit'
+import { admitTo, type Ledger } from './admit'
 import type { Answer, SymptomId } from './answer'
 import type { EventContent, ExamEvent, SymptomDescribed } from './event'
-import { type Exam, examFrom } from './exam'
+import type { Exam } from './exam'
 import { nextStage } from './ladder'
 import type { Rulebook } from './rulebook'
 
@@ -47,7 +47,7 @@ const PACE_MS = 20_000
  */
 export function compose(opening: Opening, book: Rulebook): Composed {
   const { at, by, ...content } = opening
-  return grow([], { type: 'exam-opened', ...content }, { at, by, book })
+  return grow({ events: [], exam: null }, { type: 'exam-opened', ...content }, { at, by, book })
 }
 
 interface Setting {
@@ -56,29 +56,29 @@ interface Setting {
   readonly book: Rulebook
 }
 
-function grow(events: readonly ExamEvent[], content: EventContent, setting: Setting): Composed {
-  const at = setting.at + events.length * PACE_MS
-  const owner = content.type === 'exam-opened' ? content.examId : openedAs(events)
-  const event: ExamEvent = { ...content, id: composedId(at, owner, events.length), at, by: setting.by }
-  const admission = admit(events, event, setting.book)
+function grow(ledger: Ledger, content: EventContent, setting: Setting): Composed {
+  const at = setting.at + ledger.events.length * PACE_MS
+  const owner = content.type === 'exam-opened' ? content.examId : openedAs(ledger.events)
+  const event: ExamEvent = { ...content, id: composedId(at, owner, ledger.events.length), at, by: setting.by }
+  // Folded as far as it has come, and its ids count up: adding to it costs what is added.
+  const admission = admitTo({ ...ledger, fresh: true }, [event], setting.book)
   if (!admission.ok) throw new Error(`A composed record does not follow at ${content.type}: ${admission.problem.what}`)
-  return composed(admission.events, setting)
+  return composed(admission.events, admission.exam, setting)
 }
 
-function composed(events: readonly ExamEvent[], setting: Setting): Composed {
-  const exam = examFrom(events)
-  if (!exam) throw new Error('A composed record begins with its opening.')
-  const then = (content: EventContent) => grow(events, content, setting)
-  return {
+function composed(events: readonly ExamEvent[], exam: Exam, setting: Setting): Composed {
+  const then = (content: EventContent) => grow({ events, exam }, content, setting)
+  const record: Composed = {
     events,
     exam,
     then,
     symptom: (symptom, told) =>
       then({ type: 'symptom-described', symptom, words: '', places: [], qualities: [], now: null, bringsOn: '', eases: '', stirring: null, ...told }),
     consent: (form = 'verbal') => then({ type: 'consent-given', form, explained: EXPLAINED }),
-    screened: () => screened(composed(events, setting), setting),
-    test: (test, side, answers, variant) => perform(events, setting, test, side, answers, variant),
+    screened: () => screened(record, setting),
+    test: (test, side, answers, variant) => perform(record, setting, test, side, answers, variant),
   }
+  return record
 }
 
 /** What is explained before consent, in the words of a composed record. */
@@ -97,20 +97,13 @@ function screened(record: Composed, { book }: Setting): Composed {
   }, agreed)
 }
 
-function perform(
-  events: readonly ExamEvent[],
-  setting: Setting,
-  test: string,
-  side: TestSide,
-  answers: readonly Answer[],
-  variant: string | undefined,
-): Composed {
+function perform(before: Composed, setting: Setting, test: string, side: TestSide, answers: readonly Answer[], variant: string | undefined): Composed {
   const outline = setting.book.test(test)
   const done = variant ?? outline?.variants[0]?.id ?? ''
+  const { events } = before
   const at = setting.at + events.length * PACE_MS
   const run = composedId(at, openedAs(events), 100_000 + events.length)
-  const agreed = agreedTo(composed(events, setting), outline?.intimate)
-  let record = agreed.then({ type: 'test-started', run, test, side, variant: done })
+  let record = agreedTo(before, outline?.intimate).then({ type: 'test-started', run, test, side, variant: done })
   for (const answer of answers) {
     const performed = record.exam.runs.find((r) => r.id === run)
     const stage = outline && performed ? nextStage(performed, outline) : null

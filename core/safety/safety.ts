@@ -85,17 +85,34 @@ function reasonsFor(when: When, exam: Exam): readonly string[] {
 function everReasonsFor(when: When, exam: Exam): readonly string[] {
   if ('of' in when) {
     if (when.school && schoolOf(exam, when.school.question)?.id !== when.school.school) return []
-    const screen: Record<string, 'yes' | 'no'> = {}
-    return exam.memory.screen.flatMap(({ item, answer }) => {
-      if (answer === null) delete screen[item]
-      else screen[item] = answer
-      return onScreen(when, screen, exam)
-    })
+    return everOnScreen(when, exam)
   }
   if ('warning' in when) return exam.memory.warnings.flatMap((w) => (when.warning.some((known) => known === w.sign) ? [`${w.sign} ${w.id}`] : []))
   if (exam.memory.runs.length === 0) return []
   return exam.memory.runs.flatMap((run) => reasonsFor(when, { ...exam, runs: [...exam.runs.filter((r) => r.id !== run.id), run] }))
 }
+
+/** What the answers of the screen closed at any moment. Kept with the answers: most examinations of a plan share them. */
+function everOnScreen(when: OnScreen, exam: Exam): readonly string[] {
+  const { screen: changes } = exam.memory
+  const known = EVER.get(changes) ?? new Map<OnScreen, { readonly age: number | null; readonly because: readonly string[] }>()
+  EVER.set(changes, known)
+  const kept = known.get(when)
+  if (kept && kept.age === exam.ageYears) return kept.because
+  const screen: Record<string, 'yes' | 'no'> = {}
+  const because = changes.some((c) => c.answer === 'yes')
+    ? changes.flatMap(({ item, answer }) => {
+        if (answer === null) delete screen[item]
+        else screen[item] = answer
+        // Only a yes can close anything.
+        return answer === 'yes' ? onScreen(when, screen, exam) : []
+      })
+    : []
+  known.set(when, { age: exam.ageYears, because })
+  return because
+}
+
+const EVER = new WeakMap<Exam['memory']['screen'], Map<OnScreen, { readonly age: number | null; readonly because: readonly string[] }>>()
 
 function onScreen(when: OnScreen, screen: Exam['screen'], exam: Exam): readonly string[] {
   const yes = (item: ScreenFact) => screen[item] === 'yes' || drawnFromAge(item, screen, exam)

@@ -50,7 +50,7 @@ export const upperNeckShear = defineTest({
       'Keep it there. What do the nod’s symptoms do?',
       { same: 'The same', eased: 'Eased while held', worse: 'Worse' },
       { ...close(SITTING), neck: 4, contacts: [PINCH, FOREHEAD] },
-      { when: { stage: 'nod', chose: ['symptoms'] } },
+      { when: { stage: 'nod', chose: ['symptoms'] }, effect: 'looks' },
     ),
   ],
   doesNotCount: ['pressure under the fingers', 'stiffness'],

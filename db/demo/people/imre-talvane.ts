@@ -32,7 +32,7 @@ export const imreTalvane: DemoPerson = {
         eases: 'lying down',
         stirring: { stirredBy: 'much', settles: 'minutes' },
       })
-      .consent()
+      .screened()
       .test('slump', 'right', [
         ...QUIET,
         { said: 'nothing', end: 12 },

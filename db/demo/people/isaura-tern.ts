@@ -24,7 +24,7 @@ export const isauraTern: DemoPerson = {
           eases: 'walking the deck',
           stirring: { stirredBy: 'much', settles: 'minutes' },
         })
-        .consent(),
+        .screened(),
     )
       .test('leg-raise', 'left', [{ said: 'stretch', places: ['left-thigh-back'], end: 82 }])
       .test('leg-raise', 'right', [{ said: 'stretch', places: ['right-thigh-back'], end: 80 }])

@@ -25,7 +25,7 @@ export const joryCobblewick: DemoPerson = {
           eases: 'a belt',
           stirring: { stirredBy: 'some', settles: 'minutes' },
         })
-        .consent(),
+        .screened(),
     )
       .test('prone-instability', 'none', [seen('l4'), low, { said: 'eased' }, { said: 'returned' }])
       .test('passive-extension', 'none', [low, { said: 'eased' }])

@@ -28,7 +28,7 @@ export const merrinHoltAnker: DemoPerson = {
           eases: 'warmth',
           stirring: { stirredBy: 'some', settles: 'minutes' },
         })
-        .consent(),
+        .screened(),
     )
       .test('neck-rotation', 'right', [{ said: 'measured', trials: [74, 76] }])
       .test('neck-rotation', 'left', [{ said: 'measured', trials: [61, 63], limitedBy: 'own-pain' }])

@@ -24,9 +24,7 @@ export const odalysBrightmoor: DemoPerson = {
         eases: 'sitting on the left side',
         stirring: { stirredBy: 'some', settles: 'minutes' },
       })
-      .consent()
-      .then({ type: 'screen-rest-no', group: 'illness', items: ['cancer', 'weight-loss', 'night-pain', 'no-better', 'fever', 'weak-defence', 'swollen-calf'] })
-      .then({ type: 'screen-rest-no', group: 'body', items: ['pregnant', 'thinners', 'fusion', 'hip-replaced'] })
+      .screened()
       .test('slump', 'left', QUIET_SLUMP)
       .test('slump', 'right', QUIET_SLUMP)
       .test('leg-raise', 'left', [{ said: 'nothing', end: 82 }])

@@ -20,7 +20,7 @@ export const ottolineReef: DemoPerson = {
           eases: 'both hands under the chin',
           stirring: { stirredBy: 'little', settles: 'half-hour' },
         })
-        .consent()
+        .screened()
         .then({ type: 'screen-answered', item: 'inflammatory-joint', answer: 'yes' })
         .test('upper-neck-shear', 'none', [
           { said: 'observed', choice: 'symptoms' },

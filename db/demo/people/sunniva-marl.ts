@@ -19,7 +19,7 @@ export const sunnivaMarl: DemoPerson = {
         eases: 'standing',
         stirring: { stirredBy: 'some', settles: 'minutes' },
       })
-      .consent()
+      .screened()
       .test('leg-raise', 'right', [{ said: 'nothing', end: 88 }])
       .test('leg-raise', 'left', [{ said: 'nothing', end: 86 }])
       .test('sij-distraction', 'none', [{ said: 'nothing' }])

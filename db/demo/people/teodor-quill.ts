@@ -32,7 +32,7 @@ export const teodorQuill: DemoPerson = {
           eases: 'the hand on top of the head',
           stirring: { stirredBy: 'some', settles: 'half-hour' },
         })
-        .consent()
+        .screened()
         .then({ type: 'fact-told', fact: 'hand-on-head', answer: 'yes' }),
     )
       .test('neck-rotation', 'left', [{ said: 'measured', trials: [68, 70, 69] }])
