@@ -40,7 +40,19 @@ export const anyAnswer: fc.Arbitrary<Answer> = fc.oneof(
   some({ said: fc.constantFrom('returned' as const, 'stayed-away' as const), lowered: angle, ...changed }, 'said'),
   some({ said: fc.constantFrom('worse' as const, 'nothing-to-relieve' as const), ...changed }, 'said'),
   fc.record({ said: is('observed'), choice: slug }),
-  some({ said: is('measured'), trials: fc.array(angle, { minLength: 1, maxLength: 3 }), limitedBy: fc.constantFrom(...LIMITS), symptom, places, intensity, simulated: fc.boolean() }, 'said', 'trials'),
+  some(
+    {
+      said: is('measured'),
+      trials: fc.array(angle, { minLength: 1, maxLength: 3 }),
+      limitedBy: fc.constantFrom(...LIMITS),
+      symptom,
+      places,
+      intensity,
+      simulated: fc.boolean(),
+    },
+    'said',
+    'trials',
+  ),
   some(
     {
       said: is('grid'),
@@ -189,7 +201,11 @@ const CONTENTS: { readonly [K in ExamEvent['type']]: fc.Arbitrary<ContentOf<K>> 
   'gate-opened': some({ type: is('gate-opened'), gate: slug, why: words(3, 300), causes: fc.array(slug, { maxLength: 4 }) }, 'type', 'gate', 'why'),
   'test-started': fc.record({ type: is('test-started'), run: uuid, test: slug, side, variant: slug }),
   'stage-answered': fc.record({ type: is('stage-answered'), run: uuid, stage: slug, answer: anyAnswer }),
-  'test-stopped': fc.record({ type: is('test-stopped'), run: uuid, why: fc.constantFrom('patient-asked' as const, 'examiner-chose' as const, 'halted' as const) }),
+  'test-stopped': fc.record({
+    type: is('test-stopped'),
+    run: uuid,
+    why: fc.constantFrom('patient-asked' as const, 'examiner-chose' as const, 'halted' as const),
+  }),
   'test-skipped': fc.record({ type: is('test-skipped'), test: slug, side, why: words(1, 300) }),
   'finding-overridden': fc.record({
     type: is('finding-overridden'),

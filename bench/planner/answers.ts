@@ -34,7 +34,17 @@ const FOUND = new Map<string, readonly Answer[] | null>()
  */
 export function runThatReads(exam: Exam, test: ExamTest, side: TestSide, variant: string, about: Side, wanted: Wanted): Run | null {
   const key = [test.id, side, variant, about, JSON.stringify(wanted), exam.symptoms[0]?.places.join()].join(' ')
-  const blank: Run = { id: `${test.id} ${side}`, test: test.id, side, variant, startedAt: exam.openedAt, answers: [], stopped: null, catalogue: Infinity, story: exam.symptoms }
+  const blank: Run = {
+    id: `${test.id} ${side}`,
+    test: test.id,
+    side,
+    variant,
+    startedAt: exam.openedAt,
+    answers: [],
+    stopped: null,
+    catalogue: Infinity,
+    story: exam.symptoms,
+  }
   // A follow-on is read beside the test it follows, so its answers depend on more than its own key.
   const known = test.follows ? undefined : FOUND.get(key)
   if (known === null) return null

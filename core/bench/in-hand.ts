@@ -4,7 +4,9 @@ import { lastRun, postureOf, variantFor } from '../planner/route'
 import { sideGuard } from '../planner/side-guard'
 import type { Exam, Run } from '../record/exam'
 import { nextStage } from '../record/ladder'
+import { effectOf } from '../record/outline'
 import { asksAgain } from '../safety/consent'
+import { type Unasked, unaskedBefore } from '../safety/gate-zero'
 import { barring, type ClosedGate, heeding } from '../safety/safety'
 import type { Posture } from '../vocabulary/posture'
 import type { TestSide } from '../vocabulary/side'
@@ -28,6 +30,8 @@ export interface InHand {
   readonly mayAnswer: boolean
   /** Cautions to heed before its first step. */
   readonly heed: readonly ClosedGate[]
+  /** What has to be asked before it may start: consent, and the questions that concern it; null when nothing has. */
+  readonly unasked: Unasked | null
   /** Consent has to be asked again for this region first. */
   readonly asksFor: IntimateRegion | null
   /** This is not the side that was said to be sore, where only the sore side is read. */
@@ -55,8 +59,9 @@ export function inHandOf(pair: { test: string; side: TestSide } | null, exam: Ex
     repeats: last !== undefined && !open,
     variant,
     barred,
-    mayAnswer: barred === null || (open !== null && open !== undefined && whole.kind !== 'load'),
+    mayAnswer: barred === null || (open !== null && open !== undefined && effectOf(whole) !== 'adds'),
     heed: heeding(exam, test.id, variant),
+    unasked: open ? null : unaskedBefore(exam, test.id, variant),
     asksFor: open ? null : asksAgain(test, exam),
     guard: sideGuard(test, pair.side, exam),
   }

@@ -40,7 +40,16 @@ export type BenchInput =
   | { readonly do: 'change'; readonly change: Partial<Pending> }
   | { readonly do: 'next-place' }
   | { readonly do: 'confirm'; readonly run: string; readonly now: number }
+  /** The patient says stop: the test in hand ends, and the record says who ended it. */
   | { readonly do: 'stop'; readonly run: string }
+  /** Put away what lies open: a strip, details, a figure. Nothing is recorded. */
+  | { readonly do: 'cancel' }
+  /** A halt closed while a test was under way: it ends. */
+  | { readonly do: 'end-halted' }
+  | { readonly do: 'consent'; readonly form: 'verbal' | 'written'; readonly explained: string }
+  | { readonly do: 'screen'; readonly item: string; readonly answer: 'yes' | 'no' }
+  | { readonly do: 'screen-rest'; readonly group: string; readonly items: readonly string[] }
+  | { readonly do: 'elsewhere'; readonly group: string; readonly why: string }
   | { readonly do: 'back' }
   | { readonly do: 'open'; readonly aside: Aside | null; readonly now: number }
   | { readonly do: 'skip'; readonly why: string }

@@ -17,6 +17,10 @@ export interface Pending {
   readonly symptom: SymptomId
   readonly places: readonly Place[]
   readonly intensity: number
+  /** The intensity was given, and is not only where the keys begin. */
+  readonly confirmed: boolean
+  /** It was asked for once and not given: the next press keeps it as not asked. */
+  readonly unrated: boolean
   /** The place was asked for and cannot be told. */
   readonly placeUnknown: boolean
   /** For something else: what it felt like. */

@@ -1,8 +1,10 @@
-import { offeredIntensity } from '../findings/familiar'
 import type { Answer } from '../record/answer'
 import type { EventContent } from '../record/event'
 import type { Exam } from '../record/exam'
+import { testTitle } from '../catalogue/exam-test'
+import { withEvent } from '../record/exam'
 import { nextStage } from '../record/ladder'
+import { barring } from '../safety/safety'
 import { sidesOf } from '../record/outline'
 import { unsettled } from '../safety/state'
 import { holdAt, toggleHold } from './hold'
@@ -60,10 +62,10 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
       return hand?.stage.angle && state.typed.length < DIGITS ? only({ typed: state.typed + input.digit }) : same
     case 'answer': {
       const end = endAngle(state, hand, input.end)
-      return doubt(state, hand, end) ?? give(state, hand, plain(input.said, end, watched(state, hand, input.now)), input.run)
+      return doubt(state, hand, end) ?? give(state, hand, plain(input.said, end, watched(state, hand, input.now)), input.run, exam)
     }
     case 'observe':
-      return give(state, hand, { said: 'observed', choice: input.choice }, input.run)
+      return give(state, hand, { said: 'observed', choice: input.choice }, input.run, exam)
     case 'add-trial': {
       const kept = withTyped(state, hand, input.end)
       if ('state' in kept) return kept
@@ -74,12 +76,12 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
       const kept = withTyped(state, hand, input.end)
       if ('state' in kept) return kept
       if (kept.length === 0) return only({ hint: 'Type what was measured, or start the inclinometer with A.' })
-      return give(state, hand, { said: 'measured', trials: kept, ...(input.limitedBy && { limitedBy: input.limitedBy }) }, input.run)
+      return give(state, hand, { said: 'measured', trials: kept, ...(input.limitedBy && { limitedBy: input.limitedBy }) }, input.run, exam)
     }
     case 'keep-table': {
       const { cells } = tableOf(state.table, tableKey(hand))
       if (Object.keys(cells).length === 0) return only({ hint: 'Nothing is filled in yet. U fills every open cell with its usual value.' })
-      return give(state, hand, { said: 'grid', cells }, input.run)
+      return give(state, hand, { said: 'grid', cells }, input.run, exam)
     }
     case 'table':
       return only({ table: moveTable(tableOf(state.table, tableKey(hand)), hand?.stage.grid, input.move) })
@@ -98,7 +100,7 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
     case 'next-place':
       return nextPlace(state, hand, exam)
     case 'confirm':
-      return confirmed(state, hand, input)
+      return confirmed(state, hand, input, exam)
     case 'stop':
       return stopped(state, hand, input.run)
     case 'back':
@@ -108,10 +110,19 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
     case 'skip':
       return hand ? done(state, [{ type: 'test-skipped', test: hand.test.id, side: hand.side, why: input.why }]) : same
     case 'warn':
-      return done(state, [
-        { type: 'warning-seen', sign: input.sign },
-        ...(hand?.run ? [{ type: 'test-stopped' as const, run: hand.run.id, why: 'examiner-chose' as const }] : []),
-      ])
+      return warned(state, hand, input.sign, exam)
+    case 'end-halted':
+      return hand?.run ? done(state, [{ type: 'test-stopped', run: hand.run.id, why: 'halted' }]) : same
+    case 'cancel':
+      return cancelled(state, hand)
+    case 'consent':
+      return { state: { ...state, hint: null }, events: [{ type: 'consent-given', form: input.form, explained: input.explained }] }
+    case 'screen':
+      return { state: { ...state, hint: null }, events: [{ type: 'screen-answered', item: input.item, answer: input.answer }] }
+    case 'screen-rest':
+      return { state: { ...state, hint: null }, events: [{ type: 'screen-rest-no', group: input.group, items: input.items }] }
+    case 'elsewhere':
+      return { state: { ...state, hint: null }, events: [{ type: 'screen-elsewhere', group: input.group, why: input.why }] }
     case 'rate':
       return {
         state: { ...state, aside: null, hint: `${input.symptom} rated ${input.value} of 10.` },
@@ -155,17 +166,54 @@ function done(state: BenchState, events: readonly EventContent[], hint: string |
 }
 
 /** Start the test if its first answer is this one; keep it in hand until its ladder is done. */
-function give(state: BenchState, hand: InHand | null, answer: Answer, newRun: string): Stepped {
+function give(state: BenchState, hand: InHand | null, answer: Answer, newRun: string, exam: Exam): Stepped {
   if (!hand || hand.asksFor) return { state, events: [] }
+  if (hand.unasked) return { state: { ...state, hint: 'First ask what stands below: one key each.' }, events: [] }
   const { test, side, stage } = hand
   const run = hand.run?.id ?? newRun
   const answers = [...(hand.run?.answers ?? []), { event: '', stage: stage.id, answer, at: 0 }]
   const over = nextStage({ answers, stopped: null, variant: hand.variant }, test) === null
+  const events: readonly EventContent[] = [...(hand.run ? [] : [started(newRun, hand)]), { type: 'stage-answered', run, stage: stage.id, answer }]
+  // An answer that halts ends its test: nothing more is put on.
+  const halted = !over && isHalted(after(exam, events), hand)
   return {
-    state: { ...putAway(state), chosen: over ? null : { test: test.id, side } },
-    events: [...(hand.run ? [] : [started(newRun, hand)]), { type: 'stage-answered', run, stage: stage.id, answer }],
+    state: { ...putAway(state), chosen: over || halted ? null : { test: test.id, side } },
+    events: halted ? [...events, { type: 'test-stopped', run, why: 'halted' }] : events,
     devices: 'stop',
   }
+}
+
+/** The examination as these events leave it, before they are stamped. */
+function after(exam: Exam, events: readonly EventContent[]): Exam {
+  return events.reduce<Exam>((so, content) => withEvent(so, { ...content, id: '', at: so.openedAt, by: '' }, []) ?? so, exam)
+}
+
+/** Does a halt stop this test now? */
+function isHalted(exam: Exam, { test, variant }: InHand): boolean {
+  return barring(exam, test.id, variant)?.gate.strength === 'halt'
+}
+
+/** A warning sign: what was being told is kept as far as it goes, the sign is recorded, and the test ends. */
+function warned(state: BenchState, hand: InHand | null, sign: string, exam: Exam): Stepped {
+  const { pending } = state
+  const told: readonly EventContent[] = pending && hand?.run ? [{ type: 'stage-answered', run: hand.run.id, stage: hand.stage.id, answer: asFar(pending) }] : []
+  const run = hand?.run && (after(exam, told).runs.find((r) => r.id === hand.run?.id) ?? hand.run)
+  const ends: readonly EventContent[] = run && nextStage(run, hand.test) !== null ? [{ type: 'test-stopped', run: run.id, why: 'halted' }] : []
+  return done(state, [...told, { type: 'warning-seen', sign }, ...ends])
+}
+
+/** Details that were not finished: what was not confirmed is absent. */
+function asFar({ said, symptom, places, intensity, confirmed, qualities }: NonNullable<BenchState['pending']>): Answer {
+  return said === 'familiar' ? { said, symptom, places, intensity: confirmed ? intensity : null } : { said, places, ...(qualities.length > 0 && { qualities }) }
+}
+
+/** Put away what lies open, the nearest first; nothing is recorded. */
+function cancelled(state: BenchState, hand: InHand | null): Stepped {
+  const only = (change: Partial<BenchState>): Stepped => ({ state: { ...state, ...change }, events: [] })
+  if (state.aside) return only({ aside: null, hint: null })
+  if (state.pending) return only({ pending: null, hint: null })
+  if (state.typed !== '') return only({ typed: '', sure: null, hint: null })
+  return only({ hint: hand?.run ? 'To stop for the patient press . (full stop).' : 'Nothing was begun, so nothing is stopped.' })
 }
 
 function started(run: string, { test, side, variant }: InHand): EventContent {
@@ -174,6 +222,7 @@ function started(run: string, { test, side, variant }: InHand): EventContent {
 
 /** Something came on: its details are asked, the hold stops, and the device is read back to when it was felt. */
 function asked(state: BenchState, hand: InHand | null, { said, now, onset }: Extract<BenchInput, { do: 'ask' }>, exam: Exam): Stepped {
+  if (hand?.unasked) return { state: { ...state, hint: 'First ask what stands below: one key each.' }, events: [] }
   if (!hand || hand.asksFor || hand.stage.kind !== 'load' || state.pending) return { state, events: [] }
   if (hand.barred) {
     const { gate } = hand.barred
@@ -192,7 +241,16 @@ function asked(state: BenchState, hand: InHand | null, { said, now, onset }: Ext
       hold: running?.running ? { ...running, running: false } : running,
       ...(read && { typed: String(Math.max(0, Math.round(read.angle))) }),
       hint: read?.tooFast ? `Too fast (${speed}° a second) to be sure of the angle. Go back with ⌫, lower and repeat more slowly, or keep it.` : null,
-      pending: { said, symptom: symptom?.id ?? 'S1', places: [], intensity: offeredIntensity(symptom), placeUnknown: false, qualities: [] },
+      pending: {
+        said,
+        symptom: symptom?.id ?? 'S1',
+        places: [],
+        intensity: symptom?.now ?? 0,
+        confirmed: false,
+        unrated: false,
+        placeUnknown: false,
+        qualities: [],
+      },
     },
     events: [],
     ...(read && { devices: 'stop' as const }),
@@ -202,52 +260,61 @@ function asked(state: BenchState, hand: InHand | null, { said, now, onset }: Ext
 function changed(pending: NonNullable<BenchState['pending']>, change: Partial<NonNullable<BenchState['pending']>>, exam: Exam) {
   // Another symptom has another rest, so the offered intensity follows it.
   const other = change.symptom !== undefined && change.symptom !== pending.symptom
-  return { ...pending, ...change, ...(other && { intensity: offeredIntensity(exam.symptoms.find((s) => s.id === change.symptom)) }) }
+  return {
+    ...pending,
+    ...change,
+    ...(change.intensity !== undefined && { confirmed: true }),
+    ...(other && { intensity: exam.symptoms.find((s) => s.id === change.symptom)?.now ?? 0, confirmed: false, unrated: false }),
+  }
 }
 
 /** One place after the other, for hands with few keys; after the last comes “cannot say”. */
 function nextPlace(state: BenchState, hand: InHand | null, exam: Exam): Stepped {
   const { pending } = state
   if (!pending || !hand) return { state, events: [] }
-  const offered = placesOffered(
-    hand.test,
-    hand.side,
-    exam.symptoms.find((s) => s.id === pending.symptom),
-  )
+  const symptom = exam.symptoms.find((s) => s.id === pending.symptom)
+  const offered = placesOffered(hand.test, hand.side, symptom, exam).map((o) => o.place)
   const [one] = pending.places
   const next = pending.placeUnknown || one === undefined ? offered[0] : offered[offered.indexOf(one) + 1]
   return { state: { ...state, pending: { ...pending, places: next ? [next] : [], placeUnknown: !next }, hint: null }, events: [] }
 }
 
-function confirmed(state: BenchState, hand: InHand | null, { run, now }: Extract<BenchInput, { do: 'confirm' }>): Stepped {
+function confirmed(state: BenchState, hand: InHand | null, { run, now }: Extract<BenchInput, { do: 'confirm' }>, exam: Exam): Stepped {
   const { pending } = state
   if (!pending) return { state, events: [] }
   if (pending.places.length === 0 && !pending.placeUnknown) {
     return { state: { ...state, hint: 'Where? The place decides what this means.' }, events: [] }
   }
+  if (pending.said === 'familiar' && !pending.confirmed && !pending.unrated) {
+    // A rise that nobody stated is never recorded.
+    return {
+      state: { ...state, pending: { ...pending, unrated: true }, hint: 'How strong is it now, 0 to 10? Enter again keeps it as not asked.' },
+      events: [],
+    }
+  }
   const angle = typedAngle(state, hand)
   const unusual = doubt(state, hand, angle)
   if (unusual) return unusual
-  const { said, places, symptom, intensity, qualities } = pending
+  const { said, places, symptom, intensity, confirmed, qualities } = pending
   const seen = watched(state, hand, now)
   return give(
     state,
     hand,
     said === 'familiar'
-      ? { said, symptom, places, intensity, ...seen, ...(angle !== undefined && { onset: angle }) }
+      ? { said, symptom, places, intensity: confirmed ? intensity : null, ...seen, ...(angle !== undefined && { onset: angle }) }
       : { said, places, ...seen, ...(qualities.length > 0 && { qualities }), ...(angle !== undefined && { end: angle }) },
     run,
+    exam,
   )
 }
 
 function stopped(state: BenchState, hand: InHand | null, newRun: string): Stepped {
-  if (state.aside) return { state: { ...state, aside: null }, events: [] }
-  if (!hand) return { state, events: [] }
+  if (!hand || hand.unasked || hand.asksFor) return { state: { ...state, aside: null }, events: [] }
   const run = hand.run?.id ?? newRun
   return done(
     state,
     [...(hand.run ? [] : [started(newRun, hand)]), { type: 'test-stopped', run, why: 'patient-asked' }],
-    'Stopped. Let it settle before the next test.',
+    `Stopped for the patient: ${testTitle(hand.test, hand.side)}. Let it settle before the next test.`,
   )
 }
 

@@ -124,6 +124,12 @@ function wholeSeen(test: ExamTest, seen: Seen): void {
     case 'limited':
       expect(stageNamed(test, seen.stage).kind).toBe('measure')
       return
+    case 'deficit':
+      for (const stage of ['strength', 'reflexes', 'sensation']) expect(stageNamed(test, stage).kind).toBe('grid')
+      return
+    case 'tested-side':
+      expect(test.loadsBoth).toBe(true)
+      return
     case 'familiar':
     case 'painted':
       for (const area of seen.at ?? []) expect(Object.keys(BODY_AREAS)).toContain(area)

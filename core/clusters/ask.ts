@@ -34,7 +34,9 @@ export function askItem(item: Item, side: Side, ground: Ground): Known {
 function lookedUp(item: Item, side: Side, ground: Ground): Known {
   switch (item.kind) {
     case 'positive':
-      return onSides(item.side, side, (asked, about) => ofResult(findingFor(ground.findings, item.test, performedOn(item.test, asked), about), item.orReproduced ?? false))
+      return onSides(item.side, side, (asked, about) =>
+        ofResult(findingFor(ground.findings, item.test, performedOn(item.test, asked), about), item.orReproduced ?? false),
+      )
     case 'observed':
       return onSides(item.side, side, (asked) => ofSight(item, asked, ground.exam))
     case 'measured':

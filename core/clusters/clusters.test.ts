@@ -171,7 +171,9 @@ describe('back and leg rules', () => {
     expect(grade({})).toBeNull()
     expect(grade({ pos: ['slump'] })).toBe('tension sign only')
     expect(grade({ pos: ['leg-raise', 'leg-raise-ankle'] })).toBe('tension, changed by a distant part')
-    expect(grade({ pos: ['leg-raise', 'leg-raise-ankle'], conditions: { ...leg, 'low-deficit': true } })).toBe('tension, changed by a distant part, with a deficit')
+    expect(grade({ pos: ['leg-raise', 'leg-raise-ankle'], conditions: { ...leg, 'low-deficit': true } })).toBe(
+      'tension, changed by a distant part, with a deficit',
+    )
     expect(grade({ pos: ['leg-raise'], conditions: { ...leg, 'low-deficit': true } })).toBe('tension sign only')
     expect(grade({ pos: ['leg-raise'], conditions: { 'leg-pattern': false } })).toBeNull()
   })

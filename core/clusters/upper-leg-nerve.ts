@@ -7,12 +7,7 @@ const items = [
   positive('femoral-stretch'),
   positive('crossed-femoral-stretch'),
   observed('patellar-reflex', 'Knee reflex lessened', 'neuro-lower', lost('reflex', ['patellar'])),
-  observed(
-    'front-thigh-feeling',
-    'Feeling lessened at the front of the thigh or the inner shin',
-    'neuro-lower',
-    lost('sensation', ['l2', 'l3', 'l4']),
-  ),
+  observed('front-thigh-feeling', 'Feeling lessened at the front of the thigh or the inner shin', 'neuro-lower', lost('sensation', ['l2', 'l3', 'l4'])),
   observed('knee-straightening', 'Knee straightening weak', 'neuro-lower', lost('strength', ['l3'])),
 ]
 

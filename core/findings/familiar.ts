@@ -42,13 +42,3 @@ export function riseOf(answer: Familiar, symptom: Symptom | undefined): Rise {
 export function symptomOf(exam: Pick<Exam, 'symptoms'>, answer: Familiar): Symptom | undefined {
   return exam.symptoms.find((s) => s.id === answer.symptom)
 }
-
-/**
- * The intensity to offer when the patient recognises a symptom: the least that counts as reproduced.
- *
- * An offer only: the practitioner confirms or changes it.
- */
-export function offeredIntensity(symptom: Symptom | undefined): Intensity {
-  const rest = symptom?.now ?? 2
-  return Math.min(10, rest + riseNeeded(rest))
-}

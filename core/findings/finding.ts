@@ -68,4 +68,8 @@ export interface Finding {
 }
 
 /** What a reader gives back; identity and measures are added by the caller. */
-export type Read = Pick<Finding, 'result' | 'why' | 'readings'> & { readonly checks?: readonly string[]; readonly reproduced?: true; readonly pointsOnly?: true }
+export type Read = Pick<Finding, 'result' | 'why' | 'readings'> & {
+  readonly checks?: readonly string[]
+  readonly reproduced?: true
+  readonly pointsOnly?: true
+}

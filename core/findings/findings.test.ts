@@ -49,7 +49,9 @@ describe('pelvic provocation', () => {
     expect(found(record, 'sij-distraction', 'right')?.result).toBe('positive')
     // The left side is neither sore nor was anything felt there, so nothing is said about it.
     expect(found(record, 'sij-distraction', 'left')).toBeUndefined()
-    const both = opened().symptom('S1', { places: ['right-buttock', 'left-buttock'], now: 3 }).test('sij-distraction', 'none', [BUTTOCK])
+    const both = opened()
+      .symptom('S1', { places: ['right-buttock', 'left-buttock'], now: 3 })
+      .test('sij-distraction', 'none', [BUTTOCK])
     expect(found(both, 'sij-distraction', 'left')?.result).toBe('negative')
   })
 

@@ -256,12 +256,22 @@ function readAs(test: ExamTest, run: Run, told: Answer, side: Side, about: Side,
   const { reading } = test
   switch (reading.kind) {
     case 'differentiation':
-      return readDifferentiation(reading, run.answers.map((a) => a.answer), complete)
+      return readDifferentiation(
+        reading,
+        run.answers.map((a) => a.answer),
+        complete,
+      )
     case 'nerves':
       return readNerves(reading, run, about, exam.runs, missingCells(test, run))
     case 'table': {
       const missing = test.id === run.test ? missingCells(test, run) : []
-      return readTable(reading, run, about, exam, { complete, missing: missing.length > 0, seen: observedWords(test.stages, run), own: reproductions(run, test), relieving: test.stages.flatMap((s) => (s.kind === 'relief' ? [s.id] : [])) })
+      return readTable(reading, run, about, exam, {
+        complete,
+        missing: missing.length > 0,
+        seen: observedWords(test.stages, run),
+        own: reproductions(run, test),
+        relieving: test.stages.flatMap((s) => (s.kind === 'relief' ? [s.id] : [])),
+      })
     }
     case 'provocation':
       return readProvocation(reading, told, about, exam, test.id === run.test ? run.variant : undefined)

@@ -15,7 +15,10 @@ interface Looked {
  *
  * What was not looked at is not normal: a table with one cell filled says nothing about the others.
  */
-export function missingCells(test: Pick<ExamTest, 'stages' | 'variants' | 'reading'>, run: Pick<Run, 'answers' | 'variant' | 'catalogue' | 'side'>): readonly string[] {
+export function missingCells(
+  test: Pick<ExamTest, 'stages' | 'variants' | 'reading'>,
+  run: Pick<Run, 'answers' | 'variant' | 'catalogue' | 'side'>,
+): readonly string[] {
   const { reading } = test
   if (reading.kind !== 'table' && reading.kind !== 'nerves') return []
   const looked = reading.kind === 'nerves' ? reading.needs : lookedAt(reading, run.side)

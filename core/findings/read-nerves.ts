@@ -17,7 +17,10 @@ import { sentence } from './place-fits'
  */
 export function readNerves(reading: NervesReading, run: Run, side: Side, runs: readonly Run[], missing: readonly string[]): Read {
   const nerves = nervesOf(run, side, acrossFrom(run, runs))
-  const cord = [...(nerves.saddle ? ['loss of feeling in the saddle'] : []), ...(nerves.cord.length > 0 ? [`cord sign: ${listWords(nerves.cord.map(plainly))}`] : [])]
+  const cord = [
+    ...(nerves.saddle ? ['loss of feeling in the saddle'] : []),
+    ...(nerves.cord.length > 0 ? [`cord sign: ${listWords(nerves.cord.map(plainly))}`] : []),
+  ]
   const cordReadings: readonly SourceReading[] = cord.map((what) => ({ source: 'cord', direction: 'for', strength: 'pointer', why: sentence(what) }))
   const brisk = nerves.brisk.length > 0 ? [`Brisk: ${listWords(nerves.brisk.map(plainly))}. Look at the cord signs.`] : []
   if (nerves.deficits.length > 0) {
@@ -32,9 +35,17 @@ export function readNerves(reading: NervesReading, run: Run, side: Side, runs: r
       checks: [...brisk, ...(roots.length > 1 ? [`More than one root: ${listWords(roots.map((r) => r.toUpperCase()))}.`] : [])],
     }
   }
-  if (cord.length > 0) return { result: 'positive', why: sentence(`${cord.join('; ')}: positive for the cord, and no root has lost anything`), readings: cordReadings, checks: brisk }
+  if (cord.length > 0)
+    return {
+      result: 'positive',
+      why: sentence(`${cord.join('; ')}: positive for the cord, and no root has lost anything`),
+      readings: cordReadings,
+      checks: brisk,
+    }
   const pointing: readonly SourceReading[] =
-    nerves.brisk.length > 0 ? [{ source: 'cord' satisfies SourceId, direction: 'for', strength: 'pointer', why: sentence(`brisk reflexes: ${listWords(nerves.brisk.map(plainly))}`) }] : []
+    nerves.brisk.length > 0
+      ? [{ source: 'cord' satisfies SourceId, direction: 'for', strength: 'pointer', why: sentence(`brisk reflexes: ${listWords(nerves.brisk.map(plainly))}`) }]
+      : []
   if (nerves.waiting.length > 0)
     return unclear(`Quiet reflex, ${listWords(nerves.waiting.map(plainly))}: the other side decides whether it is lost`, pointing, brisk)
   if (missing.length > 0) return unclear('Not all of it was looked at, and nothing found so far', pointing, brisk)

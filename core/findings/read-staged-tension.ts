@@ -30,7 +30,9 @@ export function readStagedTension(reading: StagedTension, run: Run, test: Pick<E
   if (reading.beforeLeg.includes(begun.stage)) {
     const eased = `eased when ${partWords(run, test)} was let go`
     return {
-      ...unclear(`${where} came on before ${reading.limb === 'leg' ? 'a leg' : 'an arm'} moved${change === 'changed' ? ` and ${eased}` : ''}: reproduced, side not shown`),
+      ...unclear(
+        `${where} came on before ${reading.limb === 'leg' ? 'a leg' : 'an arm'} moved${change === 'changed' ? ` and ${eased}` : ''}: reproduced, side not shown`,
+      ),
       reproduced: true,
       readings: change === 'changed' ? [pointer(reading, `${told.symptom} came on with trunk and neck alone and ${eased}`)] : [],
     }

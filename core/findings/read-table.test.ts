@@ -56,7 +56,8 @@ describe('relief', () => {
     // Nothing at rest, nothing to relieve: it says nothing, whatever was answered. And a fall has to be one.
     const calm = opened().symptom('S1', { places: ['left-forearm-front'], now: 0 })
     expect(finding(performed(calm, 'neck-distraction', 'none', { lift: { said: 'eased' } }), 'neck-distraction').result).toBe('inconclusive')
-    const fell = (intensity: number) => finding(performed(soreArm(), 'neck-distraction', 'none', { lift: { said: 'eased', intensity, newtons: 130, held: 10 } }), 'neck-distraction')
+    const fell = (intensity: number) =>
+      finding(performed(soreArm(), 'neck-distraction', 'none', { lift: { said: 'eased', intensity, newtons: 130, held: 10 } }), 'neck-distraction')
     expect(fell(3).result).toBe('inconclusive')
     expect(fell(1)).toMatchObject({ result: 'positive' })
     expect(fell(1).why).toMatch('3 to 1 of 10, 130 N, 10 s')

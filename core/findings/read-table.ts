@@ -29,7 +29,13 @@ export interface About {
  *
  * @returns null when none of the stages this reading needs was answered
  */
-export function readTable(reading: Table, run: Run, side: Side, exam: Pick<Exam, 'symptoms' | 'runs'>, { complete, missing, seen, own, relieving }: Performed): Read | null {
+export function readTable(
+  reading: Table,
+  run: Run,
+  side: Side,
+  exam: Pick<Exam, 'symptoms' | 'runs'>,
+  { complete, missing, seen, own, relieving }: Performed,
+): Read | null {
   const about: About = { run, side, exam }
   if (reading.needs && !run.answers.some((a) => reading.needs?.some((stage) => a.stage === named(stage, side)))) return null
   const told = tellingOne(own, side, reading)
@@ -42,7 +48,8 @@ export function readTable(reading: Table, run: Run, side: Side, exam: Pick<Exam,
   const relieved = relief(run, relieving, exam)
   if (relieved === 'nothing-there' && run.answers.some((a) => a.answer.said === 'eased' || a.answer.said === 'unchanged'))
     return unclear('No symptom was there to relieve, so it says nothing')
-  if (relieved !== null && relieved !== 'nothing-there' && !relieved.enough) return unclear(`The symptom did not fall enough to be called eased (${relieved.words})`)
+  if (relieved !== null && relieved !== 'nothing-there' && !relieved.enough)
+    return unclear(`The symptom did not fall enough to be called eased (${relieved.words})`)
   const line = reading.lines.find((l) => wasSeen(l.when, about))
   const decided: Omit<Line, 'when'> = line ?? reading.otherwise
   const quiet = line === undefined || line.result === 'negative'
@@ -76,7 +83,11 @@ function tellingOne(own: readonly Reproduction[], side: Side, { counts }: Table)
 }
 
 /** How much a symptom eased; null where nothing was taken off, or how much was not asked. */
-function relief(run: Run, relieving: readonly string[], exam: Pick<Exam, 'symptoms'>): { readonly enough: boolean; readonly words: string } | 'nothing-there' | null {
+function relief(
+  run: Run,
+  relieving: readonly string[],
+  exam: Pick<Exam, 'symptoms'>,
+): { readonly enough: boolean; readonly words: string } | 'nothing-there' | null {
   const stages = new Set(relieving)
   if (stages.size === 0) return null
   // The strongest symptom at rest is what can be relieved; one that was not rated may be there.
@@ -85,7 +96,11 @@ function relief(run: Run, relieving: readonly string[], exam: Pick<Exam, 'sympto
   const answer = run.answers.find((a) => stages.has(a.stage) && a.answer.said === 'eased')?.answer
   if (answer?.said !== 'eased' || answer.intensity === undefined) return null
   const rest = Math.max(0, ...rests.flatMap((now) => now ?? []))
-  const words = [`${rest} to ${answer.intensity} of 10`, answer.newtons === undefined ? '' : `${answer.newtons} N`, answer.held === undefined ? '' : `${answer.held} s`]
+  const words = [
+    `${rest} to ${answer.intensity} of 10`,
+    answer.newtons === undefined ? '' : `${answer.newtons} N`,
+    answer.held === undefined ? '' : `${answer.held} s`,
+  ]
   return { enough: rest - answer.intensity >= riseNeeded(rest), words: words.filter(Boolean).join(', ') }
 }
 

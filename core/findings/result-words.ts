@@ -6,6 +6,6 @@ const FOUND: Record<Result, string> = { positive: 'found', negative: 'not found'
 
 /** A result in words that fit what the test does: "reproduced" where a symptom was brought on, else "found". */
 export function resultWords(test: Pick<ExamTest, 'stages' | 'reading'> | undefined, result: Result): string {
-  const brings = test?.reading.kind !== 'table' || test.stages.some((stage) => stage.kind === 'load')
+  const brings = (test?.reading.kind !== 'table' && test?.reading.kind !== 'nerves') || test.stages.some((stage) => stage.kind === 'load')
   return (brings ? RESULT_WORDS : FOUND)[result]
 }

@@ -1,5 +1,5 @@
 import type { Exam } from '../record/exam'
-import { closedGates, unasked } from '../safety/safety'
+import { closedGates, isEveryday, unasked } from '../safety/safety'
 import { askedItems } from '../story/screen'
 import { counted } from '../vocabulary/sentence'
 import { WARNINGS } from '../safety/warnings'
@@ -9,9 +9,9 @@ import type { Paragraph } from './paragraph'
 export function safetyParagraph(exam: Exam): Paragraph {
   const items = askedItems(exam.screen)
   const yes = items.filter((item) => exam.screen[item.id] === 'yes').map((item) => `Yes to: ${item.ask}`)
-  const gates = closedGates(exam).map(
-    ({ gate, opened }) => `${WORDS[gate.strength]}: ${gate.reason} ${gate.do}${opened === null ? '' : ` Opened by the practitioner: ${opened}.`}`,
-  )
+  const gates = closedGates(exam)
+    .filter((c) => !isEveryday(c))
+    .map(({ gate, opened }) => `${WORDS[gate.strength]}: ${gate.reason} ${gate.do}${opened === null ? '' : ` Opened by the practitioner: ${opened}.`}`)
   const seen = exam.warnings.map((w) => `Warning sign during the examination: ${WARNINGS.find((known) => known.id === w.sign)?.words.toLowerCase() ?? w.sign}.`)
   const open = unasked(exam)
   const asked = items.length - open

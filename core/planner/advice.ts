@@ -1,6 +1,7 @@
 import type { Assessment } from '../assess'
 import { testTitle } from '../catalogue/exam-test'
 import type { Exam } from '../record/exam'
+import { haltsOf } from '../safety/safety'
 import { causesOf } from '../safety/state'
 import { soreSides } from '../story/sore-sides'
 import { POSTURE_WORDS } from '../vocabulary/posture'
@@ -24,6 +25,9 @@ export interface Advice {
 
 /** The advice for an examination as it stands, on the route that is planned for it. */
 export function adviceOf(assessment: Assessment, route: readonly RouteLeg[], turns: TurnSeconds = TURN_SECONDS): Advice {
+  const halt = haltsOf(assessment.exam)[0]
+  // Beyond a halt nothing is suggested; what it leaves may still be chosen by name.
+  if (halt) return { step: null, why: `${halt.gate.reason} ${halt.gate.do}`, price: null, stop: halt.gate.reason }
   const step = nextStep(route, assessment.exam) ?? null
   const stop = stopping(assessment, route)
   if (!step) return { step, why: stop ?? 'Every planned test is settled.', price: null, stop }
@@ -47,7 +51,8 @@ export function adviceOf(assessment: Assessment, route: readonly RouteLeg[], tur
  */
 export function stopping(assessment: Assessment, route: readonly RouteLeg[]): string | null {
   const { exam } = assessment
-  if (causesOf('budget-spent', exam).length > 0) return 'The provocations this irritable person is asked for are spent: nothing more is worth stirring it up for.'
+  if (causesOf('budget-spent', exam).length > 0)
+    return 'The provocations this irritable person is asked for are spent: nothing more is worth stirring it up for.'
   const open = route.flatMap((leg) => leg.steps).filter((s) => s.state === 'open' || s.state === 'under-way')
   // What came on is followed while the limb is still up: whether a distant part changes it is what the test was done for.
   if (open.some((s) => s.test.follows !== undefined)) return null

@@ -233,7 +233,8 @@ export function lastRun(exam: Pick<Exam, 'runs'>, test: TestId, side: TestSide):
 function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<RouteStep, 'state' | 'why'> {
   const run = lastRun(assessment.exam, test.id, side)
   if (run && !isOver(run, test)) return { state: 'under-way', why: 'Begun and not finished.' }
-  if (run && assessment.findings.some((f) => f.test === test.id && (side === 'none' || f.side === side))) return { state: 'done', why: doneWhy(test, side, assessment) }
+  if (run && assessment.findings.some((f) => f.test === test.id && (side === 'none' || f.side === side)))
+    return { state: 'done', why: doneWhy(test, side, assessment) }
   const barred = barring(assessment.exam, test.id, variantFor(assessment.exam, test))
   if (barred) return { state: 'withheld', why: `${barred.gate.reason} ${barred.gate.do}` }
   const skip = assessment.exam.skips.findLast((s) => s.test === test.id && s.side === side)

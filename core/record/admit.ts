@@ -186,7 +186,7 @@ function openable(exam: Exam, { gate, why, causes }: GateOpened, book: Rulebook)
   if (closing.length === 0) return no(`“${gate}” is not closed.`, 'Nothing to do.')
   const unsaid = saysNothing(why, 'Opening it')
   if (unsaid) return unsaid
-  const same = causes !== undefined && causes.length === closing.length && closing.every((cause) => causes.includes(cause))
+  const same = causes?.length === closing.length && closing.every((cause) => causes.includes(cause))
   return same ? null : no('Something else has closed it since.', 'Look at what closes it now, then open it for that.')
 }
 
@@ -317,7 +317,8 @@ function cameBefore(events: readonly ExamEvent[], id: string, book: Rulebook): b
   const last = events.findLastIndex((e) => 'run' in e && e.run === id)
   const before = examFrom(events.filter((e, at) => at <= last || e.type !== 'warning-seen'))
   const run = before?.runs.find((r) => r.id === id)
-  return before !== null && run !== undefined && book.bars(before, run.test, run.variant) === null
+  if (!before || !run) return false
+  return book.bars(before, run.test, run.variant) === null
 }
 
 /** What does not fit between an observation and what its stage can hold. */

@@ -122,7 +122,7 @@ export interface Exam {
   /** Consent asked again for a region, latest answer. */
   readonly renewed: Readonly<Record<string, 'agreed' | 'refused'>>
   /** Every time it was asked, oldest first, with the chaperone offered. */
-  readonly renewals: readonly (Pick<ConsentRenewed, 'region' | 'answer' | 'chaperone' | 'at'>)[]
+  readonly renewals: readonly Pick<ConsentRenewed, 'region' | 'answer' | 'chaperone' | 'at'>[]
   /** What was corrected about whose record this is, in words. */
   readonly corrections: readonly { readonly at: number; readonly what: string }[]
   /** Facts of the history; what is absent was not asked. */

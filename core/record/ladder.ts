@@ -73,7 +73,7 @@ export function endedLadder(run: OnLadder, test: OutlineOfLadder): boolean {
 }
 
 /** Own symptoms that a load brought on, oldest first; what was felt in the start position is the baseline. */
-export function reproductions<R extends OnLadder>(run: R, test: Pick<TestOutline, 'stages'>): readonly Reproduction[] {
+export function reproductions(run: OnLadder, test: Pick<TestOutline, 'stages'>): readonly Reproduction[] {
   return run.answers.flatMap(({ stage, answer }) => (answer.said === 'familiar' && !isBaseline(stage, run, test) ? [{ stage, answer }] : []))
 }
 

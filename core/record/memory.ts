@@ -45,7 +45,10 @@ export function remember(memory: Memory, event: ExamEvent, screen: Readonly<Reco
 }
 
 /** What a log with entries taken back remembers: all of them, and what each taking-back changed. */
-export function memoryOf(events: readonly ExamEvent[], asRun: (start: TestStarted, answers: readonly StageAnswered[], stopped: TestStopped | null) => Run): Memory {
+export function memoryOf(
+  events: readonly ExamEvent[],
+  asRun: (start: TestStarted, answers: readonly StageAnswered[], stopped: TestStopped | null) => Run,
+): Memory {
   const given = new Map<string, { readonly id: string; readonly answer: 'yes' | 'no' }[]>()
   const screen: ScreenChange[] = []
   const runs: Run[] = []

@@ -47,7 +47,8 @@ export function isBarred(gate: Pick<Gate, 'bars' | 'carries'>, test: string, var
   if (!known) return false
   const spared = sparedBy(known, variant)
   if (carries.some((condition) => isNamedBy(known, condition, spared))) return true
-  if ('grades' in bars && bars.grades && !bars.grades.includes(gradeOf(known, variant))) return false
+  const grades = 'loading' in bars || 'provoking' in bars ? bars.grades : undefined
+  if (grades && !grades.includes(gradeOf(known, variant))) return false
   if ('loading' in bars) {
     if (bars.but !== undefined && known.shares.includes(bars.but)) return false
     const { loading } = bars

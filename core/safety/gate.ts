@@ -145,7 +145,7 @@ export type Barred =
   | { readonly named: true }
 
 /** Declare a gate. */
-export function defineGate<const G extends Gate>(gate: G): Gate {
+export function defineGate(gate: Gate): Gate {
   return gate
 }
 

@@ -5,7 +5,9 @@ import { SIDES, type Side } from '../vocabulary/side'
 const SCREENS: readonly string[] = Object.values(SCREEN_OF)
 
 function screens(runs: readonly Run[], test?: string): readonly (Run & { readonly side: Side })[] {
-  return runs.flatMap((run) => (run.side !== 'none' && (test === undefined ? SCREENS.includes(run.test) : run.test === test) ? [{ ...run, side: run.side }] : []))
+  return runs.flatMap((run) =>
+    run.side !== 'none' && (test === undefined ? SCREENS.includes(run.test) : run.test === test) ? [{ ...run, side: run.side }] : [],
+  )
 }
 
 /** What a performance shows, read against the other side. */

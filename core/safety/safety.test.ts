@@ -43,7 +43,7 @@ describe('the gates', () => {
     const used = GATES.flatMap(({ when }) => ('of' in when ? [...when.of, ...(when.and ?? []), ...(when.andAny ?? [])] : []))
     for (const item of used) expect(known).toContain(item)
     for (const gate of GATES) {
-      for (const test of ('until' in gate ? (gate.until ?? []) : [])) expect(testById(test), test).toBeDefined()
+      for (const test of 'until' in gate ? (gate.until ?? []) : []) expect(testById(test), test).toBeDefined()
       if ('positive' in gate.when) for (const test of gate.when.positive) expect(testById(test), test).toBeDefined()
       if ('seen' in gate.when) for (const { test } of gate.when.seen) expect(testById(test), test).toBeDefined()
       if ('warning' in gate.when) for (const sign of gate.when.warning) expect(RULEBOOK.isWarning(sign), sign).toBe(true)
@@ -128,7 +128,9 @@ describe('gates that results close', () => {
     expect(refused(neck, start('neck-closing-a', 'left'))).toBeNull()
     // An arm symptom at any stage closes what is stronger, and what was not done is not quiet.
     for (const stage of ['extension', 'bend-left', 'quarter-right'])
-      expect(refused(performed(soreArm(), 'neck-compression', 'none', { [stage]: own(['left-forearm-front'], 6) }), start('neck-closing-b', 'left'))).not.toBeNull()
+      expect(
+        refused(performed(soreArm(), 'neck-compression', 'none', { [stage]: own(['left-forearm-front'], 6) }), start('neck-closing-b', 'left')),
+      ).not.toBeNull()
     for (const test of ['neck-closing-a', 'neck-closing-b', 'neck-flexed-compression'])
       expect(refused(soreArm(), start(test, 'left'))?.what, test).toMatch('comes first')
     expect(refused(soreArm().test('neck-compression', 'none', [NOTHING, NOTHING]), start('neck-closing-a', 'left'))?.what).toMatch('comes first')
@@ -311,7 +313,12 @@ describe('the screen', () => {
 
 const move: fc.Arbitrary<EventContent> = fc.oneof(
   fc.record({ type: fc.constant('screen-answered' as const), item: fc.constantFrom(...ITEMS), answer: fc.constantFrom('yes' as const, 'no' as const) }),
-  fc.record({ type: fc.constant('gate-opened' as const), gate: fc.constantFrom(...GATES.map((g) => g.id)), why: fc.constantFrom('a good reason', '   '), causes: fc.constant([]) }),
+  fc.record({
+    type: fc.constant('gate-opened' as const),
+    gate: fc.constantFrom(...GATES.map((g) => g.id)),
+    why: fc.constantFrom('a good reason', '   '),
+    causes: fc.constant([]),
+  }),
   fc.tuple(fc.constantFrom(...CATALOGUE), fc.constantFrom('left' as const, 'right' as const, 'none' as const), fc.nat(6), fc.nat(30)).map(
     ([test, side, way, n]): EventContent => ({
       type: 'test-started',
@@ -333,7 +340,12 @@ describe('safety as a whole', () => {
         let events = soreLeg().events
         moves.forEach((content, n) => {
           const asked = examFrom(events)
-          const made = content.type === 'gate-opened' && asked ? { ...content, causes: closing(asked, content.gate) } : content.type === 'undone' ? { ...content, target: events[Number(content.target.slice(6))]?.id ?? 'x' } : content
+          const made =
+            content.type === 'gate-opened' && asked
+              ? { ...content, causes: closing(asked, content.gate) }
+              : content.type === 'undone'
+                ? { ...content, target: events[Number(content.target.slice(6))]?.id ?? 'x' }
+                : content
           const event = { ...made, id: composedId(3e12 + n, 'property', n), at: 3e12 + n, by: 'test-author' } as ExamEvent
           const before = examFrom(events)
           const admission = admit(events, event, RULEBOOK)

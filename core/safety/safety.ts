@@ -62,6 +62,11 @@ export function closing(exam: Exam, gate: string): readonly string[] {
   return closedGates(exam).find((c) => c.gate.id === gate)?.standing ?? []
 }
 
+/** Halts that stand: the examination has stopped for these. */
+export function haltsOf(exam: Exam): readonly ClosedGate[] {
+  return closedGates(exam).filter((c) => c.gate.strength === 'halt' && c.opened === null)
+}
+
 /** Is this gate about everybody, and no news? Lists leave it out. */
 export function isEveryday({ gate }: Pick<ClosedGate, 'gate'>): boolean {
   return 'state' in gate.when && gate.when.state === 'anyone'
@@ -73,20 +78,26 @@ export function wantedFirst(exam: Exam): readonly TestId[] {
 }
 
 function reasonsFor(when: When, exam: Exam): readonly string[] {
-  if ('school' in when && when.school && schoolOf(exam, when.school.question)?.id !== when.school.school) return []
+  if (!isSchoolOf(when, exam)) return []
   if ('of' in when) return onScreen(when, exam.screen, exam)
   if ('positive' in when) return exam.runs.filter((run) => when.positive.some((t) => t === run.test) && wasPositive(run, exam)).map(causeOf)
   if ('warning' in when) return exam.warnings.flatMap((w) => (when.warning.some((known) => known === w.sign) ? [`${w.sign} ${w.id}`] : []))
   if ('state' in when) return causesOf(when.state, exam)
-  return exam.runs.filter((run) => when.seen.some(({ test, when: seen }) => test === run.test && SIDES.some((side) => wasSeen(seen, { run, side, exam })))).map(causeOf)
+  return exam.runs
+    .filter((run) => when.seen.some(({ test, when: seen }) => test === run.test && SIDES.some((side) => wasSeen(seen, { run, side, exam }))))
+    .map(causeOf)
+}
+
+/** Does the school of this examination hold with it? Where none is asked for, always. */
+function isSchoolOf(when: When, exam: Exam): boolean {
+  const school = 'of' in when || 'seen' in when ? when.school : undefined
+  return school === undefined || schoolOf(exam, school.question)?.id === school.school
 }
 
 /** The same with everything that was on the record at any time. */
 function everReasonsFor(when: When, exam: Exam): readonly string[] {
-  if ('of' in when) {
-    if (when.school && schoolOf(exam, when.school.question)?.id !== when.school.school) return []
-    return everOnScreen(when, exam)
-  }
+  if (!isSchoolOf(when, exam)) return []
+  if ('of' in when) return everOnScreen(when, exam)
   if ('warning' in when) return exam.memory.warnings.flatMap((w) => (when.warning.some((known) => known === w.sign) ? [`${w.sign} ${w.id}`] : []))
   if (exam.memory.runs.length === 0) return []
   return exam.memory.runs.flatMap((run) => reasonsFor(when, { ...exam, runs: [...exam.runs.filter((r) => r.id !== run.id), run] }))
@@ -98,12 +109,11 @@ function everOnScreen(when: OnScreen, exam: Exam): readonly string[] {
   const known = EVER.get(changes) ?? new Map<OnScreen, { readonly age: number | null; readonly because: readonly string[] }>()
   EVER.set(changes, known)
   const kept = known.get(when)
-  if (kept && kept.age === exam.ageYears) return kept.because
-  const screen: Record<string, 'yes' | 'no'> = {}
+  if (kept?.age === exam.ageYears) return kept.because
+  let screen: Readonly<Record<string, 'yes' | 'no'>> = {}
   const because = changes.some((c) => c.answer === 'yes')
     ? changes.flatMap(({ item, answer }) => {
-        if (answer === null) delete screen[item]
-        else screen[item] = answer
+        screen = answer === null ? Object.fromEntries(Object.entries(screen).filter(([other]) => other !== item)) : { ...screen, [item]: answer }
         // Only a yes can close anything.
         return answer === 'yes' ? onScreen(when, screen, exam) : []
       })
@@ -146,9 +156,7 @@ function cameFirst(tests: readonly TestId[], exam: Exam): boolean {
 
 /** Was anything about this performance positive, by what was observed or by what the examiner said? An override never lifts. */
 function wasPositive(run: Run, exam: Exam): boolean {
-  return (
-    findingsOfRun(run, exam, REPERTORY).some((f) => f.result === 'positive') || exam.overrides.some((o) => o.run === run.id && o.result === 'positive')
-  )
+  return findingsOfRun(run, exam, REPERTORY).some((f) => f.result === 'positive') || exam.overrides.some((o) => o.run === run.id && o.result === 'positive')
 }
 
 /** Was this test performed to its end on every side it has, with every cell that has to be seen? Consent withdrawn afterwards changes nothing. */

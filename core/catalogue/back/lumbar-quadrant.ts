@@ -26,8 +26,7 @@ export const lumbarQuadrant = defineTest({
   loads: [on('low-back', 'rotation', 'strong')],
   variants: [
     { id: 'active-reach', name: 'Reaching down the back of the leg', stages: ['reach'] },
-    { id: 'overpressure',
-      grade: 'full', name: 'Arms crossed, guided, with overpressure', stages: ['guided'] },
+    { id: 'overpressure', grade: 'full', name: 'Arms crossed, guided, with overpressure', stages: ['guided'] },
     { id: 'seated', name: 'Seated, guided', stages: ['seated'], posture: 'sitting' },
   ],
   stages: [

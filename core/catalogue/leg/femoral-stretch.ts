@@ -50,7 +50,11 @@ export const femoralStretch = defineTest({
     source: 'root-lumbar-mid',
     counts: [],
     countsWhenShooting: FRONT_OF_LEG,
-    placeInWords: { counts: 'in front of the thigh', shooting: 'shooting, burning, tingling or numb in the front of the leg', fails: 'but not in the front of the leg' },
+    placeInWords: {
+      counts: 'in front of the thigh',
+      shooting: 'shooting, burning, tingling or numb in the front of the leg',
+      fails: 'but not in the front of the leg',
+    },
     usualOnset: [40, 130],
     pointers: [
       { at: ['low-back'], source: 'facet-lumbar', because: 'own pain in the low back alone: facet or sacroiliac joint' },

@@ -71,7 +71,14 @@ export const neuroLower = defineTest({
     kind: 'nerves',
     source: 'root-lumbar-low',
     limb: 'leg',
-    roots: { l2: ['root-lumbar-mid'], l3: ['root-lumbar-mid'], l4: ['root-lumbar-low', 'root-lumbar-mid'], l5: ['root-lumbar-low'], s1: ['root-lumbar-low'], s2: ['root-lumbar-low'] },
+    roots: {
+      l2: ['root-lumbar-mid'],
+      l3: ['root-lumbar-mid'],
+      l4: ['root-lumbar-low', 'root-lumbar-mid'],
+      l5: ['root-lumbar-low'],
+      s1: ['root-lumbar-low'],
+      s2: ['root-lumbar-low'],
+    },
     needs: [
       { stage: 'strength', column: 'strength' },
       { stage: 'reflexes', column: 'reflex' },

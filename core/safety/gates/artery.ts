@@ -7,7 +7,10 @@ export const artery = defineGate({
   strength: 'halt',
   urgency: 'same-day',
   person: 'Support the head with both hands, bring it to the middle, let them lie or sit back against something.',
-  when: { atLeast: 1, of: ['dizzy', 'double-vision', 'drop-attack', 'speech', 'swallowing', 'nausea', 'face-numb', 'eyes-flicker', 'eyelid', 'ataxia', 'worst-headache'] },
+  when: {
+    atLeast: 1,
+    of: ['dizzy', 'double-vision', 'drop-attack', 'speech', 'swallowing', 'nausea', 'face-numb', 'eyes-flicker', 'eyelid', 'ataxia', 'worst-headache'],
+  },
   bars: { loading: NECK },
   carries: ['neck-artery'],
   reason: 'A neck artery or the brain stem may be involved.',

@@ -6,7 +6,11 @@ export const spineSurgery = defineGate({
   strength: 'block',
   when: { atLeast: 1, of: ['fusion'] },
   bars: {
-    loading: { parts: ['low-back', 'pelvis', 'neck', 'upper-neck'], ways: ['thrust', 'compression', 'shear', 'rotation', 'pressing', 'traction'], from: 'moderate' },
+    loading: {
+      parts: ['low-back', 'pelvis', 'neck', 'upper-neck'],
+      ways: ['thrust', 'compression', 'shear', 'rotation', 'pressing', 'traction'],
+      from: 'moderate',
+    },
   },
   carries: ['spine-surgery'],
   reason: 'The spine was operated on.',

@@ -21,7 +21,7 @@ export const perrinAshlock: DemoPerson = {
           stirring: { stirredBy: 'much', settles: 'minutes' },
         })
         .consent('written')
-      .screened()
+        .screened()
         .test('leg-raise', 'right', [{ said: 'stretch', places: ['right-thigh-back'], end: 80 }])
         .test('leg-raise', 'left', [{ said: 'stretch', places: ['left-thigh-back'], end: 79 }])
         .test('sij-distraction', 'none', [{ said: 'nothing' }])

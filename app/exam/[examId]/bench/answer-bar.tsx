@@ -15,7 +15,7 @@ export function AnswerBar({ bench }: { readonly bench: Bench }) {
   return (
     <div role="group" aria-label="Answers" className="flex gap-3 px-6 py-3">
       {inHand ? <ForStage bench={bench} inHand={inHand} off={off} /> : <ForLoad bench={bench} keeps={null} off={off} />}
-      <Answer onGive={bench.stop} off={inHand?.run == null && off} words="Stop" keyName="Esc" stop />
+      <Answer onGive={bench.stop} off={inHand?.run == null && off} words="Stop" keyName="." stop />
       <Answer onGive={bench.back} off={exam.signed !== null} words="Undo" keyName="⌫" />
     </div>
   )

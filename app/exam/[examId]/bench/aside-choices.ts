@@ -7,6 +7,7 @@ import type { Aside } from '@/core/bench/state'
 export interface AsideChoice {
   readonly words: string
   readonly input: BenchInput
+  readonly key: string
 }
 
 /** Reasons for leaving a test out, most common first. */
@@ -23,11 +24,15 @@ export const ASIDE_WORDS: Record<Aside, string> = {
 export function asideChoices(aside: Aside, rated: SymptomId | null): readonly AsideChoice[] {
   switch (aside) {
     case 'skip':
-      return REASONS.map((why) => ({ words: why, input: { do: 'skip', why } }))
+      return REASONS.map((why, i) => ({ words: why, key: String(i + 1), input: { do: 'skip', why } }))
     case 'warning':
-      return WARNINGS.map((sign) => ({ words: sign.words, input: { do: 'warn', sign: sign.id } }))
+      return WARNINGS.map((sign) => ({ words: sign.words, key: sign.key, input: { do: 'warn', sign: sign.id } }))
     case 'rate':
       if (rated === null) return []
-      return Array.from({ length: 11 }, (_, now) => ({ words: String(now), input: { do: 'rate', symptom: rated, value: now } }))
+      return Array.from({ length: 11 }, (_, now) => ({
+        words: String(now),
+        key: now === 10 ? 't' : String(now),
+        input: { do: 'rate', symptom: rated, value: now },
+      }))
   }
 }

@@ -13,7 +13,7 @@ export function AsideStrip({ bench, aside }: { readonly bench: Bench; readonly a
   return (
     <div role="group" aria-label={title} className="flex flex-wrap items-center gap-2 px-6 py-3">
       <span className={`mr-1 font-semibold ${aside === 'warning' ? 'text-halt' : ''}`}>{title}</span>
-      {asideChoices(aside, bench.rated).map((choice, i) => (
+      {asideChoices(aside, bench.rated).map((choice) => (
         <button
           key={choice.words}
           type="button"
@@ -24,7 +24,7 @@ export function AsideStrip({ bench, aside }: { readonly bench: Bench; readonly a
           className={`flex min-h-14 items-center gap-2 rounded-card border-2 px-3.5 ${aside === 'warning' ? 'border-halt text-halt' : 'border-hair bg-dust'}`}
         >
           {choice.words}
-          {aside !== 'rate' && <Key>{String(i + 1)}</Key>}
+          {(aside !== 'rate' || choice.key !== choice.words) && <Key>{choice.key.toUpperCase()}</Key>}
         </button>
       ))}
       {aside === 'skip' && (

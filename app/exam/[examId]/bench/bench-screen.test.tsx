@@ -1,7 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import { BUTTOCK, NOTHING, opened, own, signed, soreLeg, sorePelvis } from '@/tests/people'
+import { bare, BUTTOCK, NOTHING, opened, own, signed, soreLeg, sorePelvis } from '@/tests/people'
 import { renderAround } from '@/tests/exam-around'
 import { BenchScreen } from './bench-screen'
 
@@ -25,15 +25,17 @@ describe('the bench by keyboard', () => {
     expect(inHand()).toMatch('Slump, left')
   })
 
-  it('asks where before it keeps what came on, and offers the rest of 3 plus one', async () => {
+  it('asks where and how strong before it keeps what came on, and offers no figure that nobody said', async () => {
     renderAround(sorePelvis(), <BenchScreen />)
     await keys('g', 'thigh thrust right', '{Enter}')
     await keys('{Enter}')
     const strip = screen.getByRole('group', { name: 'That is my pain' })
-    expect(within(strip).getByText('4 of 10')).toBeVisible()
+    expect(within(strip).getByText('– of 10')).toBeVisible()
     await keys('{Enter}')
     expect(screen.getByRole('alert')).toHaveTextContent('Where? The place decides')
-    await keys('{ArrowUp}', 'b', '{Enter}')
+    await keys('u', '{Enter}')
+    expect(screen.getByRole('alert')).toHaveTextContent('How strong is it now, 0 to 10?')
+    await keys('5', '{Enter}')
     expect(board()).toHaveTextContent('pelvic five: open, needs 2 more of 4')
     expect(screen.getByRole('button', { name: 'Thigh thrust, right: reproduced' })).toBeVisible()
   })
@@ -71,8 +73,14 @@ describe('the bench by keyboard', () => {
   it('stop is recorded at once and is never a negative', async () => {
     renderAround(sorePelvis(), <BenchScreen />)
     await keys('g', 'faber right', '{Enter}')
+    // Cancel is not stop: nothing was begun, and a strip that is put away records nothing.
     await keys('{Escape}')
-    expect(screen.getByRole('alert')).toHaveTextContent('Stopped.')
+    expect(screen.getByRole('alert')).toHaveTextContent('Nothing was begun')
+    await keys('{Enter}', '{Escape}')
+    expect(screen.queryByRole('group', { name: 'That is my pain' })).toBeNull()
+    expect(screen.getByRole('button', { name: 'FABER, right: to do' })).toBeVisible()
+    await keys('.')
+    expect(screen.getByRole('alert')).toHaveTextContent('Stopped for the patient: FABER, right.')
     expect(board()).toHaveTextContent('needs 3 more of 5')
   })
 
@@ -94,12 +102,56 @@ describe('the bench by keyboard', () => {
     expect(screen.getByRole('button', { name: /Leans back/ })).toHaveAttribute('aria-pressed', 'true')
   })
 
-  it('without a story, own pain cannot be recorded; consent is asked for in place', async () => {
+  it('without a story, own pain cannot be recorded', async () => {
     renderAround(opened(), <BenchScreen />)
     await keys('{Enter}')
     expect(screen.getByRole('alert')).toHaveTextContent('no symptom in the story yet')
-    await userEvent.click(screen.getByRole('button', { name: 'Agreed, verbally' }))
-    expect(screen.queryByText('Consent to testing is not recorded yet.')).toBeNull()
+  })
+
+  it('asks consent and the questions of the test in place, one key each, and goes on where it was', async () => {
+    renderAround(bare().symptom('S1', { places: ['left-calf'], now: 3 }), <BenchScreen />)
+    await keys(' ')
+    expect(screen.getByRole('group', { name: 'Consent to testing' })).toBeVisible()
+    await keys('{Enter}')
+    expect(screen.getByRole('group', { name: 'Ask first' })).toHaveTextContent('Saddle and sphincters. 37 questions before this test.')
+    // Saddle, cord and artery one by one, the accident, the rest of two groups in one key each, the clot.
+    await keys('n'.repeat(5), 'n'.repeat(5), 'n'.repeat(11), 'n', 'r', 'r', 'n')
+    expect(inHand()).toMatch('Slump, right')
+    await keys(' ')
+    expect(screen.getByRole('complementary', { name: /Stages/ })).toHaveTextContent('Sit uprightnothing')
+  })
+
+  it('a group asked elsewhere needs a reason, and is no answer', async () => {
+    renderAround(
+      bare()
+        .symptom('S1', { places: ['left-calf'], now: 3 })
+        .consent(),
+      <BenchScreen />,
+    )
+    await userEvent.click(screen.getByRole('button', { name: 'Asked elsewhere' }))
+    await userEvent.type(screen.getByRole('textbox', { name: /Where it was asked/ }), 'on paper at the door{Enter}')
+    expect(screen.getByRole('group', { name: 'Ask first' })).toHaveTextContent('Spinal cord.')
+  })
+
+  it('a yes that halts takes the bench: what to do with the person, how soon, whom to call, and nothing suggested', async () => {
+    renderAround(
+      bare()
+        .symptom('S1', { places: ['left-calf'], now: 3 })
+        .consent(),
+      <BenchScreen />,
+    )
+    await keys('y')
+    const halt = screen.getByRole('alert', { name: /Stop. The nerves of bladder/ })
+    expect(halt).toHaveTextContent('Emergency, now')
+    expect(halt).toHaveTextContent('Let go slowly, back to the position that eases it')
+    expect(halt).toHaveTextContent('Yes to: Any new numbness between the legs')
+    expect(screen.queryByRole('complementary', { name: 'Board' })).toBeNull()
+    expect(inHand()).toBe('')
+    // Taken back, it still stands, and says so.
+    await userEvent.click(within(halt).getByRole('button', { name: 'Open it with a reason' }))
+    await userEvent.type(screen.getByLabelText('Reason for going on all the same'), 'known since birth, unchanged')
+    await userEvent.click(screen.getByRole('button', { name: 'Open it with this reason' }))
+    expect(inHand()).toMatch('Slump, right')
   })
 
   it('a clicked answer does not keep the focus, so the next Space is the next answer', async () => {
@@ -184,13 +236,13 @@ describe('the bench by keyboard', () => {
 
   it('a warning sign stops everything in two keys', async () => {
     renderAround(sorePelvis(), <BenchScreen />)
-    await keys('w', '1')
+    await keys('w', '9')
     expect(
       screen
         .getAllByRole('alert')
         .map((a) => a.textContent)
         .join(),
-    ).toMatch('Keep them seated or lay them flat')
+    ).toMatch('Keep them seated, or lay them flat')
     expect(screen.getByRole('button', { name: 'FABER, right: barred' })).toBeVisible()
   })
 
@@ -231,7 +283,7 @@ describe('the bench by keyboard', () => {
     await keys('t')
     expect(screen.getByRole('timer')).toHaveTextContent('5 s left')
     await waitFor(() => expect(screen.getByRole('timer')).toHaveTextContent('4 s left'), { timeout: 2500 })
-    await keys('{Enter}', 'b', '{Enter}')
+    await keys('{Enter}', 'u', '6', '{Enter}')
     await keys('g', 'thigh thrust right', '{Enter}')
     expect(screen.getByText(/Done before/)).toHaveTextContent('reproduced')
   })

@@ -4,11 +4,14 @@ import { useState } from 'react'
 import Link from 'next/link'
 import { instruct } from '@/core/catalogue/exam-test'
 import { AsideStrip } from './aside-strip'
+import { AskStrip } from './ask-strip'
 import { AnswerBar } from './answer-bar'
 import { BenchBoard } from './bench-board'
 import { ConfirmStrip } from './confirm-strip'
 import { ConsentStrip } from './consent-strip'
+import { ElsewhereDialog } from './elsewhere-dialog'
 import { GoDialog } from './go-dialog'
+import { HaltPanel } from './halt-panel'
 import { HandCard } from './hand-card'
 import { KeysDialog } from './keys-dialog'
 import { Ladder } from './ladder'
@@ -19,24 +22,24 @@ import { useBenchKeys } from './use-bench-keys'
 import { useRest } from './use-rest'
 import { useSettling } from './use-settling'
 import { useVoice } from './use-voice'
-import { closedGates } from '@/core/safety/safety'
-import { GatePanel } from '@/ui/exam/gate-panel'
+import { haltsOf } from '@/core/safety/safety'
 import { Key } from '@/ui/key'
 import { useHands } from '@/ui/exam/hands'
 import { useExam } from '@/ui/exam/store'
-import { Button } from '@/ui/button'
 
 /** The heart: one test in hand, the board beside it, four answers under it. */
 export function BenchScreen() {
   const bench = useBench()
-  const { exam, record } = useExam()
+  const { exam } = useExam()
   const [keys, setKeys] = useState(false)
   const [going, setGoing] = useState(false)
   const [pairing, setPairing] = useState(false)
+  const [elsewhere, setElsewhere] = useState(false)
   const [hands, setHands] = useHands()
   const rest = useRest(exam)
   const settling = useSettling(exam)
-  useBenchKeys(bench, keys || going || pairing, {
+  useBenchKeys(bench, keys || going || pairing || elsewhere, {
+    elsewhere: () => setElsewhere(true),
     showKeys: () => setKeys(true),
     go: () => setGoing(true),
     pair: () => setPairing(true),
@@ -44,8 +47,8 @@ export function BenchScreen() {
   })
   const { inHand } = bench
   useVoice(hands.voice, inHand ? `${instruct(inHand.stage.do, inHand.side)} ${inHand.stage.ask}` : '')
-  const halts = closedGates(exam).filter((c) => c.gate.strength === 'halt' && c.opened === null)
-  const asks = exam.consent === 'not-asked' || exam.consent === 'withdrawn'
+  const halts = haltsOf(exam)
+  const stopped = !exam.signed && halts.length > 0 && (inHand?.barred !== null || !bench.chosen)
   return (
     <main className="flex min-h-0 flex-1 flex-col text-[17px]">
       <h1 className="sr-only">Bench</h1>
@@ -53,18 +56,13 @@ export function BenchScreen() {
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_13.5rem_24.5rem]">
         {exam.signed ? (
           <Quiet title="Signed" words="This examination takes only addenda now." href={`/exam/${exam.id}/note`} link="To the note" />
+        ) : stopped ? (
+          <HaltPanel bench={bench} halts={halts} inHand={inHand} />
         ) : inHand ? (
           <>
             <HandCard bench={bench} inHand={inHand} />
             <Ladder inHand={inHand} onVariant={(variant) => bench.input({ do: 'change-variant', variant })} />
           </>
-        ) : halts.length > 0 ? (
-          <section className="col-span-2 self-start px-6 py-5">
-            <h2 className="text-2xl">Testing has stopped</h2>
-            {halts.map((closed) => (
-              <GatePanel key={closed.gate.id} closed={closed} />
-            ))}
-          </section>
         ) : (
           <Quiet
             title="Nothing left here would change the picture"
@@ -73,22 +71,12 @@ export function BenchScreen() {
             link="Weigh it"
           />
         )}
-        <BenchBoard bench={bench} />
+        {!stopped && <BenchBoard bench={bench} />}
       </div>
       <div className="border-t border-hair bg-sheet">
         {bench.hint && (
           <p role="alert" className="px-6 pt-2 font-semibold text-lantern-text">
             {bench.hint}
-          </p>
-        )}
-        {asks && !exam.signed && (
-          <p className="flex items-center gap-4 px-6 pt-2">
-            <span className={exam.consent === 'withdrawn' ? 'font-semibold text-halt' : ''}>
-              {exam.consent === 'withdrawn' ? 'Consent was withdrawn: no test can start.' : 'Consent to testing is not recorded yet.'}
-            </span>
-            <Button onClick={() => record([{ type: 'consent-given', form: 'verbal' }])} look="strong">
-              Agreed, verbally
-            </Button>
           </p>
         )}
         {settling && !exam.signed && (
@@ -103,16 +91,19 @@ export function BenchScreen() {
         )}
         {exam.signed ? null : bench.aside ? (
           <AsideStrip bench={bench} aside={bench.aside} />
-        ) : inHand?.asksFor ? (
+        ) : !stopped && inHand?.unasked ? (
+          <AskStrip bench={bench} unasked={inHand.unasked} />
+        ) : !stopped && inHand?.asksFor ? (
           <ConsentStrip bench={bench} region={inHand.asksFor} />
         ) : bench.pending && inHand ? (
-          <ConfirmStrip bench={bench} pending={bench.pending} inHand={inHand} />
+          <ConfirmStrip bench={bench} pending={bench.pending} inHand={inHand} onElsewhere={() => setElsewhere(true)} />
         ) : (
           <AnswerBar bench={bench} />
         )}
       </div>
       <KeysDialog open={keys} onOpenChange={setKeys} />
       <PairDialog open={pairing} onOpenChange={setPairing} bench={bench} />
+      <ElsewhereDialog open={elsewhere && bench.pending !== null} onOpenChange={setElsewhere} bench={bench} />
       <GoDialog open={going} onOpenChange={setGoing} onChoose={(test, side) => bench.input({ do: 'choose', test: test.id, side })} />
     </main>
   )

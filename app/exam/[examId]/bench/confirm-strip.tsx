@@ -4,8 +4,7 @@ import { Minus, Plus } from 'lucide-react'
 import { QUALITIES } from '@/core/vocabulary/quality'
 import { useExam } from '@/ui/exam/store'
 import { Key } from '@/ui/key'
-import { mnemonics } from '@/ui/mnemonics'
-import { offeredWords, placesOffered } from '@/core/bench/places-offered'
+import { nearSide, offeredWords, placesOffered } from '@/core/bench/places-offered'
 import type { InHand } from '@/core/bench/in-hand'
 import type { Pending } from '@/core/bench/state'
 import type { Bench } from './use-bench'
@@ -14,48 +13,54 @@ interface Props {
   readonly bench: Bench
   readonly pending: Pending
   readonly inHand: InHand
+  /** Open the body chart. */
+  readonly onElsewhere: () => void
 }
 
 /** Which symptom, where, how strong: one strip, confirmed with one key. */
-export function ConfirmStrip({ bench, pending, inHand }: Props) {
+export function ConfirmStrip({ bench, pending, inHand, onElsewhere }: Props) {
   const { exam } = useExam()
   const symptom = exam.symptoms.find((s) => s.id === pending.symptom)
-  const offered = placesOffered(inHand.test, inHand.side, symptom)
-  const words = offered.map((place) => offeredWords(place, inHand.side))
-  const letters = mnemonics(words)
+  const offered = placesOffered(inHand.test, inHand.side, symptom, exam)
+  const near = nearSide(inHand.side, exam)
+  // What was chosen on the chart stands among the others.
+  const charted = pending.places.filter((place) => !offered.some((o) => o.place === place))
   const own = pending.said === 'familiar'
   return (
     <div role="group" aria-label={own ? 'That is my pain' : 'Something else'} className="flex items-stretch gap-4 px-6 py-3">
       <div className="min-w-0 grow space-y-2">
         <div className="flex flex-wrap items-center gap-2">
           <span className="w-16 text-ash">Where?</span>
-          {offered.map((place, i) => {
+          {[...offered, ...charted.map((place) => ({ place, key: null, shifted: false }))].map(({ place, key, shifted }) => {
             const chosen = pending.places.includes(place)
             return (
               <Chip
                 key={place}
                 pressed={chosen}
-                keyName={letters[i]?.toUpperCase()}
+                keyName={key === null ? undefined : `${shifted ? '⇧' : ''}${key.toUpperCase()}`}
                 onPress={() => bench.change({ places: chosen ? pending.places.filter((p) => p !== place) : [...pending.places, place], placeUnknown: false })}
               >
-                {words[i]}
+                {offeredWords(place, near)}
               </Chip>
             )
           })}
           <Chip pressed={pending.placeUnknown} keyName="X" onPress={() => bench.change({ placeUnknown: !pending.placeUnknown, places: [] })}>
             cannot say
           </Chip>
+          <Chip pressed={false} keyName="Z" onPress={onElsewhere}>
+            elsewhere
+          </Chip>
         </div>
         {!own && (
           <div className="flex flex-wrap items-center gap-2">
             <span className="w-16 text-ash">Felt like</span>
-            {QUALITIES.map((q) => {
+            {QUALITIES.map((q, i) => {
               const chosen = pending.qualities.includes(q)
               return (
                 <Chip
                   key={q}
                   pressed={chosen}
-                  keyName={undefined}
+                  keyName={String(i + 1)}
                   onPress={() => bench.change({ qualities: chosen ? pending.qualities.filter((k) => k !== q) : [...pending.qualities, q] })}
                 >
                   {q}
@@ -86,7 +91,7 @@ export function ConfirmStrip({ bench, pending, inHand }: Props) {
             >
               <Minus size={18} aria-hidden="true" />
             </button>
-            <output className="figures min-w-20 text-center text-2xl">{pending.intensity} of 10</output>
+            <output className="figures min-w-20 text-center text-2xl">{pending.confirmed ? pending.intensity : '–'} of 10</output>
             <button
               type="button"
               aria-label="Stronger"
@@ -95,6 +100,7 @@ export function ConfirmStrip({ bench, pending, inHand }: Props) {
             >
               <Plus size={18} aria-hidden="true" />
             </button>
+            <Key>0</Key>–<Key>9</Key>
             <Key>↑</Key>
             <Key>↓</Key>
           </div>
@@ -113,7 +119,7 @@ export function ConfirmStrip({ bench, pending, inHand }: Props) {
       </button>
       <button type="button" onClick={bench.stop} className="min-h-[68px] w-24 rounded-card border-2 border-halt px-3 text-halt">
         <span className="block text-lg font-semibold">Stop</span>
-        <Key>Esc</Key>
+        <Key>.</Key>
       </button>
       <button type="button" onClick={bench.back} className="min-h-[68px] w-24 rounded-card border-2 border-hair px-3">
         <span className="block text-lg font-semibold">Back</span>

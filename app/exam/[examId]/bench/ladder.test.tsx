@@ -16,6 +16,7 @@ describe('the ladder', () => {
         posture: test.posture,
         run: null,
         stage,
+        unasked: null,
         repeats: false,
         variant: way.id,
         barred: null,

@@ -5,9 +5,14 @@ import type { Exam } from '@/core/record/exam'
 import { useExam } from '@/ui/exam/store'
 import { isBounce } from '@/ui/exam/bounce'
 import { keysOf, useHands } from '@/ui/exam/hands'
-import { mnemonics } from '@/ui/mnemonics'
 import { asideChoices } from './aside-choices'
-import { offeredWords, placesOffered } from '@/core/bench/places-offered'
+import { asksNow } from '@/core/bench/asks-now'
+import { PLACE_KEYS } from '@/core/bench/place-keys'
+import { placeOfKey, placesOffered } from '@/core/bench/places-offered'
+import type { Pending } from '@/core/bench/state'
+import type { Unasked } from '@/core/safety/gate-zero'
+import { QUALITIES } from '@/core/vocabulary/quality'
+import { CONSENT_WORDS } from '@/ui/exam/consent-words'
 import type { Bench } from './use-bench'
 
 /** Leaves a focused button, link or field its own Enter and Space. A held or bouncing key gives one answer. */
@@ -16,7 +21,12 @@ const ownsKey = (e: KeyboardEvent) =>
 /** Typing into a field is never an answer. */
 const typing = (e: KeyboardEvent) => isBounce(e) || (e.target instanceof HTMLElement && e.target.closest('input, select, textarea, [role=dialog]') !== null)
 
+/** Places of the other side. */
+const SHIFTED = [...new Set(Object.values(PLACE_KEYS))].map((l) => `shift+${l}`).join(',')
+
 interface Others {
+  /** Open the body chart for a place that is not offered. */
+  readonly elsewhere: () => void
   readonly showKeys: () => void
   readonly go: () => void
   readonly pair: () => void
@@ -35,7 +45,10 @@ export function useBenchKeys(bench: Bench, dialogOpen: boolean, others: Others) 
   const own = () => loud(bench)
   useHotkeys('space, pagedown', next, act, [bench])
   useHotkeys('enter, pageup', own, act, [bench])
-  useHotkeys(keysOf('escape, period', pedal.stop), bench.stop, letter, [bench, pedal])
+  useHotkeys('escape', bench.cancel, letter, [bench])
+  // The character, wherever it lies on the keyboard.
+  useHotkeys('.', bench.stop, { ...letter, useKey: true }, [bench])
+  useHotkeys(pedal.stop || 'f22', bench.stop, pedalled, [bench, pedal])
   useHotkeys(keysOf('backspace', pedal.back), bench.back, letter, [bench, pedal])
   useHotkeys('shift+backspace', bench.redo, letter, [bench])
   useHotkeys(pedal.next || 'f23', next, pedalled, [bench, pedal])
@@ -60,6 +73,12 @@ export function useBenchKeys(bench: Bench, dialogOpen: boolean, others: Others) 
   useHotkeys('right', () => bench.table.move({ rows: 0, columns: 1 }), letter, [bench])
   // Letters mean places while something is being confirmed, and moves of the bench otherwise.
   useHotkeys('a,b,c,d,e,f,g,h,i,j,k,l,m,n,o,p,q,r,s,t,u,v,w,x,y,z', (_, hotkey) => byLetter(hotkey.keys?.join('') ?? '', bench, exam, others), letter, [bench])
+  useHotkeys(
+    SHIFTED,
+    (_, hotkey) => choosePlace(bench, hotkey.keys?.join('') ?? '', true, exam, others),
+    { ...letter, enabled: enabled && bench.pending !== null },
+    [bench],
+  )
   useHotkeys('0,1,2,3,4,5,6,7,8,9', (_, hotkey) => byDigit(hotkey.keys?.join('') ?? '', bench), letter, [bench])
   useHotkeys('shift+slash', others.showKeys, { enabled: !dialogOpen, preventDefault: true, ignoreEventWhen: typing })
 }
@@ -68,6 +87,10 @@ export function useBenchKeys(bench: Bench, dialogOpen: boolean, others: Others) 
 function quiet(bench: Bench) {
   const { inHand, pending, aside, table } = bench
   if (!inHand || aside) return
+  if (inHand.unasked) {
+    said(bench, inHand.unasked, 'no')
+    return
+  }
   if (pending) {
     bench.input({ do: 'next-place' })
     return
@@ -116,6 +139,14 @@ function quiet(bench: Bench) {
 function loud(bench: Bench) {
   const { inHand, pending, aside, table } = bench
   if (!inHand || aside) return
+  if (inHand.run && inHand.barred?.gate.strength === 'halt') {
+    bench.input({ do: 'end-halted' })
+    return
+  }
+  if (inHand.unasked) {
+    said(bench, inHand.unasked, 'yes')
+    return
+  }
   if (inHand.asksFor) {
     bench.input({ do: 'renew', answer: 'agreed', chaperone: 'present' })
     return
@@ -154,11 +185,34 @@ function loud(bench: Bench) {
   }
 }
 
+/** Answer what is asked before the test: consent, or the question in hand. Nothing is consent but a yes. */
+function said(bench: Bench, unasked: Unasked, answer: 'yes' | 'no') {
+  const now = asksNow(unasked)
+  if (now.kind === 'question') bench.input({ do: 'screen', item: now.item.id, answer })
+  else if (answer === 'yes') bench.input({ do: 'consent', form: 'verbal', explained: CONSENT_WORDS })
+}
+
+function askedByLetter(key: string, bench: Bench, unasked: Unasked) {
+  const now = asksNow(unasked)
+  if (key === 'y' || key === 'n') said(bench, unasked, key === 'y' ? 'yes' : 'no')
+  else if (key === 'w' && now.kind === 'consent') bench.input({ do: 'consent', form: 'written', explained: CONSENT_WORDS })
+  else if (key === 'r' && now.kind === 'question' && !now.group.singly) bench.input({ do: 'screen-rest', group: now.group.id, items: now.rest })
+}
+
 function byLetter(key: string, bench: Bench, exam: Exam, others: Others) {
-  const { inHand, pending } = bench
+  const { inHand, pending, aside } = bench
   const kind = inHand?.stage.kind
+  if (aside) {
+    const chosen = asideChoices(aside, bench.rated).find((c) => c.key === key)
+    if (chosen) bench.input(chosen.input)
+    return
+  }
   if (pending && inHand) {
-    choosePlace(bench, key, exam)
+    choosePlace(bench, key, false, exam, others)
+    return
+  }
+  if (inHand?.unasked && ['y', 'n', 'r', 'w'].includes(key)) {
+    askedByLetter(key, bench, inHand.unasked)
     return
   }
   if (inHand?.asksFor && key === 'x') {
@@ -239,11 +293,15 @@ function byLetter(key: string, bench: Bench, exam: Exam, others: Others) {
 function byDigit(digit: string, bench: Bench) {
   const { aside, inHand } = bench
   if (aside) {
-    const chosen = asideChoices(aside, bench.rated)[aside === 'rate' ? Number(digit) : Number(digit) - 1]
+    const chosen = asideChoices(aside, bench.rated).find((c) => c.key === digit)
     if (chosen) bench.input(chosen.input)
     return
   }
-  if (bench.pending || !inHand || inHand.asksFor) return
+  if (bench.pending) {
+    detail(bench, bench.pending, Number(digit))
+    return
+  }
+  if (!inHand || inHand.unasked || inHand.asksFor) return
   if (inHand.stage.kind === 'grid') bench.table.move({ digit })
   else if (inHand.stage.kind === 'observe') {
     const choice = inHand.stage.choices?.find((c) => c.id === digit) ?? inHand.stage.choices?.[Number(digit) - 1]
@@ -251,7 +309,19 @@ function byDigit(digit: string, bench: Bench) {
   } else bench.input({ do: 'type', digit })
 }
 
-function choosePlace(bench: Bench, key: string, exam: Exam) {
+/** A digit while details are confirmed: how strong it is, a 0 after a 1 making ten of it; or what something else felt like. */
+function detail(bench: Bench, pending: Pending, digit: number) {
+  if (pending.said === 'familiar') {
+    bench.change({ intensity: digit === 0 && pending.confirmed && pending.intensity === 1 ? 10 : digit })
+    return
+  }
+  const quality = QUALITIES[digit - 1]
+  if (!quality) return
+  const { qualities } = pending
+  bench.change({ qualities: qualities.includes(quality) ? qualities.filter((q) => q !== quality) : [...qualities, quality] })
+}
+
+function choosePlace(bench: Bench, key: string, shifted: boolean, exam: Exam, others: Pick<Others, 'elsewhere'>) {
   const { pending, inHand } = bench
   if (!pending || !inHand) return
   if (key === 's') {
@@ -264,9 +334,12 @@ function choosePlace(bench: Bench, key: string, exam: Exam) {
     bench.change({ placeUnknown: !pending.placeUnknown, places: [] })
     return
   }
+  if (key === 'z') {
+    others.elsewhere()
+    return
+  }
   const symptom = exam.symptoms.find((s) => s.id === pending.symptom)
-  const offered = placesOffered(inHand.test, inHand.side, symptom)
-  const place = offered[mnemonics(offered.map((place) => offeredWords(place, inHand.side))).indexOf(key)]
+  const place = placeOfKey(placesOffered(inHand.test, inHand.side, symptom, exam), key, shifted)
   if (!place) return
   const places = pending.places.includes(place) ? pending.places.filter((p) => p !== place) : [...pending.places, place]
   bench.change({ places, placeUnknown: false })

@@ -42,7 +42,7 @@ export interface Force {
 }
 
 /** The bench as screens see it: its state, what the devices read, and one way to do anything. */
-export interface Bench extends Pick<BenchState, 'pending' | 'aside' | 'rated' | 'typed' | 'trials' | 'lean' | 'hint'> {
+export interface Bench extends Pick<BenchState, 'chosen' | 'pending' | 'aside' | 'rated' | 'typed' | 'trials' | 'lean' | 'hint'> {
   readonly route: readonly RouteLeg[]
   readonly suggested: RouteStep | undefined
   readonly inHand: InHand | null
@@ -70,6 +70,7 @@ export interface Bench extends Pick<BenchState, 'pending' | 'aside' | 'rated' | 
   readonly change: (change: Partial<Pending>) => void
   readonly confirm: () => void
   readonly stop: () => void
+  readonly cancel: () => void
   readonly back: () => void
   /** Record again what was taken back last. */
   readonly redo: () => void
@@ -144,6 +145,7 @@ export function useBench(): Bench {
     route,
     suggested,
     inHand,
+    chosen: state.chosen,
     pending: state.pending,
     aside: state.aside,
     rated: state.rated,
@@ -169,6 +171,7 @@ export function useBench(): Bench {
     change: (change) => input({ do: 'change', change }),
     confirm: () => input({ do: 'confirm', run: v7(), now: performance.now() }),
     stop: () => input({ do: 'stop', run: v7() }),
+    cancel: () => input({ do: 'cancel' }),
     back: () => input({ do: 'back' }),
     redo: () => input({ do: 'say', hint: redo() ? 'Recorded again.' : 'There is nothing to record again.' }),
     open: (aside) => input({ do: 'open', aside, now: Date.now() }),

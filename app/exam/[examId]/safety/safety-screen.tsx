@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
-import { closedGates, unasked } from '@/core/safety/safety'
+import { closedGates, isEveryday, unasked } from '@/core/safety/safety'
 import { askedItems, SCREEN } from '@/core/story/screen'
 import { counted } from '@/core/vocabulary/sentence'
 import { isBounce } from '@/ui/exam/bounce'
@@ -22,7 +22,7 @@ export function SafetyScreen() {
   const [at, setAt] = useState(Math.max(0, firstOpen))
   const rows = useRef(new Map<string, HTMLElement>())
   const here = items[at]
-  const gates = closedGates(exam)
+  const gates = closedGates(exam).filter((c) => !isEveryday(c))
   const open = unasked(exam)
 
   useEffect(() => {

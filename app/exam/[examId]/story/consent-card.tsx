@@ -1,6 +1,7 @@
 'use client'
 
 import { useExam } from '@/ui/exam/store'
+import { CONSENT_WORDS } from '@/ui/exam/consent-words'
 import { Button } from '@/ui/button'
 
 const SAID = {
@@ -17,17 +18,15 @@ export function ConsentCard() {
   return (
     <section aria-label="Consent to testing" className="rounded-card border border-hair bg-sheet px-5 py-4">
       <h2 className="text-lg">Consent to testing</h2>
-      <p className="mt-1">
-        Say: “I will move and press until you feel something. Some of it may bring on your own pain for a moment. Say stop at any time and I stop.”
-      </p>
+      <p className="mt-1">Say: “{CONSENT_WORDS}”</p>
       <div className="mt-3 flex flex-wrap items-center gap-3">
         <p className={`mr-auto font-semibold ${exam.consent === 'withdrawn' ? 'text-halt' : ''}`}>{SAID[exam.consent]}</p>
         {!exam.signed && !given && (
           <>
-            <Button onClick={() => record([{ type: 'consent-given', form: 'verbal' }])} look="strong">
+            <Button onClick={() => record([{ type: 'consent-given', form: 'verbal', explained: CONSENT_WORDS }])} look="strong">
               Agreed, verbally
             </Button>
-            <Button onClick={() => record([{ type: 'consent-given', form: 'written' }])}>Agreed, in writing</Button>
+            <Button onClick={() => record([{ type: 'consent-given', form: 'written', explained: CONSENT_WORDS }])}>Agreed, in writing</Button>
           </>
         )}
         {!exam.signed && given && (

@@ -4,6 +4,7 @@ import { Plus } from 'lucide-react'
 import Link from 'next/link'
 import { useState } from 'react'
 import type { SymptomId } from '@/core/record/answer'
+import { nextSymptom } from '@/core/record/admit'
 import type { Symptom } from '@/core/record/exam'
 import type { Place } from '@/core/vocabulary/body-area'
 import { BodyChart } from '@/ui/body-chart/body-chart'
@@ -18,10 +19,10 @@ const EMPTY: Omit<Symptom, 'id'> = { words: '', places: [], qualities: [], now: 
 /** What the person came with: numbered familiar symptoms, painted on the body. */
 export function StoryScreen() {
   const { exam, record } = useExam()
-  const first: Symptom = { id: 'S1', ...EMPTY }
+  const first: Symptom = { id: nextSymptom(exam), ...EMPTY }
   // An examination without a story shows an empty first card; it is recorded with its first answer.
   const cards = exam.symptoms.length > 0 ? exam.symptoms : [first]
-  const [chosen, setChosen] = useState<SymptomId>('S1')
+  const [chosen, setChosen] = useState<SymptomId>(first.id)
   const current = cards.find((s) => s.id === chosen) ?? cards[0] ?? first
   const locked = exam.signed !== null
   const describe = (change: Partial<Symptom>) => {
@@ -29,8 +30,8 @@ export function StoryScreen() {
     record([{ type: 'symptom-described', symptom: id, ...told }])
   }
   const add = () => {
-    const next: SymptomId = `S${Math.max(...cards.map((s) => Number(s.id.slice(1)))) + 1}`
-    if (record([{ type: 'symptom-described', symptom: next, ...EMPTY }])) setChosen(next)
+    const next = nextSymptom(exam)
+    if (record([{ type: 'symptom-described', symptom: next, ...EMPTY, first: true }])) setChosen(next)
   }
   const toggle = (place: Place) => describe({ places: current.places.includes(place) ? current.places.filter((p) => p !== place) : [...current.places, place] })
   /** A stroke of the finger paints every place it crosses, or wipes them when it began on a painted one. */
