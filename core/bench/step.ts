@@ -273,7 +273,10 @@ function nextPlace(state: BenchState, hand: InHand | null, exam: Exam): Stepped 
   const { pending } = state
   if (!pending || !hand) return { state, events: [] }
   const symptom = exam.symptoms.find((s) => s.id === pending.symptom)
-  const offered = placesOffered(hand.test, hand.side, symptom, exam).map((o) => o.place)
+  const all = placesOffered(hand.test, hand.side, symptom, exam).map((o) => o.place)
+  // With one key to go through them, where it is painted comes first.
+  const painted = all.filter((place) => symptom?.places.includes(place))
+  const offered = [...new Set([...painted, ...all])]
   const [one] = pending.places
   const next = pending.placeUnknown || one === undefined ? offered[0] : offered[offered.indexOf(one) + 1]
   return { state: { ...state, pending: { ...pending, places: next ? [next] : [], placeUnknown: !next }, hint: null }, events: [] }

@@ -1,5 +1,5 @@
 import { placesWords } from '../findings/place-fits'
-import type { Exam, Symptom } from '../record/exam'
+import type { ConsentStep, Exam, Symptom } from '../record/exam'
 import { FACTS } from '../story/facts'
 import { IRRITABILITY_WORDS, irritabilityOf } from '../story/irritability'
 import { capital } from '../vocabulary/sentence'
@@ -12,15 +12,33 @@ const CONSENT: Record<Exam['consent'], string> = {
   withdrawn: 'Consent to testing was withdrawn; testing ended there.',
 }
 
+/** Each step of consent, so that a withdrawal stands though it was given again. */
+function consentLine({ what, explained }: ConsentStep): string {
+  return `${CONSENT[what]}${explained === '' ? '' : ` Explained: “${explained.replace(/[.]?$/, '.')}”`}`
+}
+
 const STIRRED = { much: 'much provocation', some: 'some provocation', little: 'little provocation' }
 const SETTLES = { minutes: 'minutes', 'half-hour': 'up to half an hour', longer: 'longer than half an hour' }
 
 /** The complaints, in the patient's words and on the chart. */
 export function storyParagraph(exam: Exam): Paragraph {
   const told = FACTS.flatMap((fact) => (exam.facts[fact.id] ? [`${fact.ask} ${capital(exam.facts[fact.id] ?? '')}.`] : []))
-  const renewed = Object.entries(exam.renewed).map(([region, answer]) => `Consent asked again before contact (${region.replace('-', ' ')}): ${answer}.`)
+  const renewed = exam.renewals.map(
+    ({ region, answer, chaperone }) =>
+      `Consent asked again before contact (${region.replace('-', ' ')}): ${answer}; a chaperone was offered and ${chaperone === 'present' ? 'was present' : 'declined'}.`,
+  )
+  const course = exam.consents.map(consentLine)
   const symptoms = exam.symptoms.length === 0 ? ['No symptom recorded.'] : exam.symptoms.map(symptomLine)
-  return { heading: 'Story', lines: [...symptoms, ...told, CONSENT[exam.consent], ...renewed] }
+  return {
+    heading: 'Story',
+    lines: [
+      ...symptoms,
+      ...told,
+      ...(course.length > 0 ? course : [CONSENT[exam.consent]]),
+      ...renewed,
+      ...exam.corrections.map((c) => `${c.what.replace(/[.]?$/, '.')}`),
+    ],
+  }
 }
 
 function symptomLine(s: Symptom): string {

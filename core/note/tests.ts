@@ -3,10 +3,18 @@ import { testById } from '../catalogue'
 import { testTitle } from '../catalogue/exam-test'
 import { nameOfTest } from '../catalogue/retired'
 import type { Finding } from '../findings/finding'
+import type { Run } from '../record/exam'
 import { resultWords } from '../findings/result-words'
-import { counted } from '../vocabulary/sentence'
 import { POSTURE_WORDS, POSTURES } from '../vocabulary/posture'
+import { nextStage } from '../record/ladder'
+import { repeatsOf, withheldOf } from './performances'
 import type { Paragraph } from './paragraph'
+
+const ENDED: Partial<Record<NonNullable<Run['stopped']>, string>> = {
+  'patient-asked': 'Stopped at the patient’s request',
+  halted: 'Ended by a halt',
+  'consent-withdrawn': 'Ended as consent was withdrawn',
+}
 
 /** What each test showed, in the order the body lay. */
 export function testsParagraph(assessment: Assessment): Paragraph {
@@ -18,15 +26,24 @@ export function testsParagraph(assessment: Assessment): Paragraph {
   const retired = assessment.exam.runs
     .filter((run) => !testById(run.test) && run.answers.length > 0)
     .map((run) => `- ${nameOfTest(run.test)}${run.side === 'none' ? '' : `, ${run.side}`}: performed; this test is no longer in the catalogue and is not read.`)
-  const stopped = assessment.exam.runs.filter((run) => run.stopped === 'patient-asked').length
+  const ended = assessment.exam.runs.flatMap((run) => {
+    const why = run.stopped === null ? undefined : ENDED[run.stopped]
+    const test = testById(run.test)
+    if (why === undefined || (test && nextStage({ ...run, stopped: null }, test) === null)) return []
+    return [`${why}: ${test ? testTitle(test, run.side) : nameOfTest(run.test)}.`]
+  })
   const skips = assessment.exam.skips.map((s) => {
     const test = testById(s.test)
     return `Not done: ${test ? testTitle(test, s.side) : nameOfTest(s.test)} (${s.why}).`
   })
-  const ended = stopped > 0 ? [`Stopped at the patient’s request: ${counted(stopped, 'test')}.`] : []
+  const again = repeatsOf(assessment)
+  const withheld = withheldOf(assessment)
   return {
     heading: 'Tests',
-    lines: lines.length + retired.length + skips.length + ended.length === 0 ? ['No test was done.'] : [...lines, ...retired, ...skips, ...ended],
+    lines:
+      lines.length + retired.length + skips.length + ended.length === 0
+        ? ['No test was done.', ...withheld]
+        : [...lines, ...retired, ...again, ...skips, ...ended, ...withheld],
   }
 }
 
@@ -47,6 +64,7 @@ function line(findings: readonly Finding[]): string {
   const variant = test && test.variants.length > 1 ? test.variants.find((v) => v.id === told.variant)?.name : undefined
   const about = told.about === told.side ? '' : `, for the ${told.about}`
   const side = test?.sides === 'none' ? (told.result === 'positive' ? `, on the ${told.side}` : '') : `, ${told.side}${about}`
+  const marked = told.simulated ? ' [a value from a simulated device]' : ''
   const how = variant ? ` (${variant.charAt(0).toLowerCase()}${variant.slice(1)})` : ''
-  return [`- ${test?.name ?? told.test}${side}${how}: ${resultWords(test, told.result)}. ${told.why}`, ...told.checks].join(' ')
+  return [`- ${test?.name ?? told.test}${side}${how}: ${resultWords(test, told.result)}. ${told.why}${marked}`, ...told.checks].join(' ')
 }

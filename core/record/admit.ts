@@ -239,10 +239,11 @@ function startable(exam: Exam, event: TestStarted, book: Rulebook): Problem | nu
   }
   if (exam.consent === 'withdrawn') return no('Consent to testing was withdrawn.', 'Ask again and record the answer before going on.')
   if (exam.runs.some((run) => run.id === event.run)) return no('This test was already started.', 'Go on with it, or start it anew.')
-  const unasked = book.asksFirst(exam, event.test, event.variant)
-  if (unasked) return no(unasked.what, unasked.todo)
+  if (exam.consent === 'not-asked') return no('Consent is not recorded.', 'Explain what will be done, ask, and record the answer.')
   const barred = book.bars(exam, event.test, event.variant)
   if (barred) return no(barred.what, `${barred.todo} Opening it needs a reason, which stays on the record.`)
+  const unasked = book.asksFirst(exam, event.test, event.variant)
+  if (unasked) return no(unasked.what, unasked.todo)
   if (!outline.follows) return null
   const parent = exam.runs.findLast((run) => run.test === outline.follows && run.side === event.side)
   return parent && broughtItOnAt(parent, event.side)

@@ -1,0 +1,28 @@
+import type { Assessment } from '../assess'
+import { CATALOGUE, testById } from '../catalogue'
+import { testTitle } from '../catalogue/exam-test'
+import { findingsOfRun } from '../findings/findings'
+import { resultWords } from '../findings/result-words'
+import { routeOf } from '../planner/route'
+
+const REPERTORY = { testById, all: CATALOGUE }
+
+/** Performances beside the one that counts, each with what it showed: a repeat never replaces, and is told. */
+export function repeatsOf({ exam, findings }: Assessment): readonly string[] {
+  const counting = new Set(findings.map((f) => f.run))
+  return exam.runs.flatMap((run) => {
+    const test = testById(run.test)
+    if (!test || counting.has(run.id)) return []
+    const told = findingsOfRun(run, exam, REPERTORY).filter((f) => f.test === run.test)
+    const best = told.find((f) => f.result === 'positive') ?? told[0]
+    const chosen = exam.chosen.find((c) => exam.runs.find((r) => r.id === c.run)?.test === run.test)
+    const reason = chosen ? ` Another counts: ${chosen.why.replace(/[.]?$/, '.')}` : ''
+    return best ? [`Also done, read as change only: ${testTitle(test, run.side)}: ${resultWords(test, best.result)}. ${best.why}${reason}`] : []
+  })
+}
+
+/** Planned tests that a gate kept back: withheld is not “not done”. */
+export function withheldOf(assessment: Assessment): readonly string[] {
+  const steps = routeOf(assessment).flatMap((leg) => leg.steps)
+  return steps.flatMap((step) => (step.state === 'withheld' ? [`Withheld: ${testTitle(step.test, step.side)}. ${step.why}`] : []))
+}
