@@ -12,6 +12,7 @@ const FLOW = [
   'evidence',
   'level',
   'assess.ts',
+  'standing.ts',
   'sensitivity.ts',
   'planner',
   'metrology',

@@ -12,6 +12,7 @@ import { findingsOf } from './findings/findings'
 import type { Finding, SourceReading } from './findings/finding'
 import { type Level, levelsOf } from './level/level'
 import type { Exam } from './record/exam'
+import { screenPointer } from './safety/screen-pointers'
 import { FACTS } from './story/facts'
 import { soreSides } from './story/sore-sides'
 import { areaOf, bodyArea, sideOf } from './vocabulary/body-area'
@@ -129,6 +130,12 @@ function factPointers(source: SourceId, side: Side, exam: Exam): readonly Pointe
   })
 }
 
+/** What the safety screen points to for referral. */
+function screenPointers(source: SourceId, exam: Exam): readonly Pointer[] {
+  const why = screenPointer(source, exam)
+  return why === null ? [] : [{ test: 'story', source, direction: 'for', strength: 'pointer', why: sentence(why) }]
+}
+
 /** A finding of a test without a side speaks of one only where a symptom came on. */
 function isSided(finding: Finding): boolean {
   return finding.symptom !== null || testById(finding.test)?.sides === 'each'
@@ -168,7 +175,12 @@ function sourceVerdict(source: SourceId, side: Side, found: Found, allRules: rea
   const pointers = findings
     .filter((f) => f.about === side)
     .flatMap((f) => f.readings.filter((r) => r.source === source && (r.strength === 'pointer' || !counted.has(f.test))).map((r) => ({ ...r, test: f.test })))
-  const common = { side, family: sourceOf(source).family, rules, pointers: [...factPointers(source, side, exam), ...patternPointers(rules), ...pointers] }
+  const common = {
+    side,
+    family: sourceOf(source).family,
+    rules,
+    pointers: [...screenPointers(source, exam), ...factPointers(source, side, exam), ...patternPointers(rules), ...pointers],
+  }
   if (weighedId && prior) {
     // A strip that nothing of this examination will light only takes room.
     return weighed || common.pointers.length > 0 || inRegion(weighedId, exam) ? { ...common, source: weighedId, prior, weighed } : null

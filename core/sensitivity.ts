@@ -5,6 +5,7 @@ import { headlineOf } from './evidence/headline'
 import type { Finding } from './findings/finding'
 import { SIDES } from './vocabulary/side'
 import { inSentence } from './vocabulary/sentence'
+import { standingOf } from './standing'
 import { sourceOf } from './vocabulary/source'
 
 /** A finding whose opposite would move a source. */
@@ -18,7 +19,7 @@ export interface Hinge {
 
 /** What the leading source hangs on. */
 export interface Holding {
-  /** "Sacroiliac joint, right"; null while nothing is lit. */
+  /** "Sacroiliac joint, right"; null while none leads. */
   readonly leader: string | null
   /** It leads whatever one thing is changed. */
   readonly holds: boolean
@@ -55,7 +56,7 @@ export function hingeOf(assessment: Assessment, verdict: SourceVerdict): Hinge |
 /** Does the leading source lead whatever single finding or assumption is changed? */
 export function holdingOf(assessment: Assessment): Holding {
   const leader = leaderOf(assessment)
-  if (!leader) return { leader: null, holds: false, dependsOn: [], words: 'nothing is lit yet' }
+  if (!leader) return { leader: null, holds: false, dependsOn: [], words: 'no source stands out' }
   const others = (changed: Assessment) => leaderOf(changed) !== leader
   const findings = flippable(assessment)
     .filter((finding) => others(flipped(assessment, finding)))
@@ -67,10 +68,10 @@ export function holdingOf(assessment: Assessment): Holding {
   return { leader, holds: dependsOn.length === 0, dependsOn, words: dependsOn.length === 0 ? 'holds' : `depends on ${dependsOn.join('; ')}` }
 }
 
-/** The source that stands highest, in words; the first listed of equals. */
+/** The source that leads, in words; null where none does, or where one for referral stands before all. */
 export function leaderOf({ sources }: Pick<Assessment, 'sources'>): string | null {
-  const best = sources.reduce<SourceVerdict | null>((a, b) => ((figure(b) ?? -1) > ((a && figure(a)) ?? -1) ? b : a), null)
-  return best && figure(best) !== null ? `${sourceOf(best.source).name}, ${best.side}` : null
+  const standing = standingOf(sources)
+  return standing.kind === 'leads' ? `${sourceOf(standing.source.source).name}, ${standing.source.side}` : null
 }
 
 function flippable({ findings }: Assessment): readonly Finding[] {

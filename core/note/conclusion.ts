@@ -1,9 +1,10 @@
 import type { Assessment } from '../assess'
 import { sourceOf } from '../vocabulary/source'
 import { percent } from './percent'
-import { estimateOf } from './ranking'
+import { estimateOf, standingOf } from '../standing'
+import { listWords } from '../vocabulary/sentence'
 
-/** Below this nothing stands out, whatever leads. */
+/** What was signed before a lead was asked for: below this nothing stood out. */
 const STANDS_OUT = 0.2
 
 /**
@@ -13,9 +14,19 @@ const STANDS_OUT = 0.2
  */
 export function conclusionOf({ exam, sources }: Pick<Assessment, 'exam' | 'sources'>): string {
   const { frozen } = exam.signed ?? {}
-  const told = frozen
-    ? frozen.estimates.map((e) => ({ name: e.name, side: e.side, p: e.headline === 'rule' && e.rule ? e.rule.postTest : e.model, moved: e.interval !== null }))
-    : sources.map((s) => ({ name: sourceOf(s.source).name, side: s.side, p: estimateOf(s) ?? 0, moved: s.weighed !== null }))
+  if (!frozen) {
+    const standing = standingOf(sources)
+    if (standing.kind === 'refer') return `Refer first: ${listWords([...new Set(standing.sources.map((s) => sourceOf(s.source).name.toLowerCase()))])}`
+    if (standing.kind === 'none') return ''
+    const { source, side } = standing.source
+    return `${sourceOf(source).name}, ${side}: about ${percent(estimateOf(standing.source) ?? 0)}`
+  }
+  const told = frozen.estimates.map((e) => ({
+    name: e.name,
+    side: e.side,
+    p: e.headline === 'rule' && e.rule ? e.rule.postTest : e.model,
+    moved: e.interval !== null,
+  }))
   const best = told.filter((t) => t.moved && t.p >= STANDS_OUT).toSorted((a, b) => b.p - a.p)[0]
   return best ? `${best.name}, ${best.side}: about ${percent(best.p)}` : ''
 }

@@ -63,7 +63,7 @@ describe('the note', () => {
         .test('thigh-thrust', 'right', [BUTTOCK]),
     ).then({ type: 'addendum-written', text: 'rang on Monday' })
     const note = text(record)
-    expect(note).toMatch('Stopped at the patient’s request: .')
+    expect(note).toMatch('Stopped at the patient’s request: ')
     expect(note).toMatch('Not done: Gaenslen, right (hip too sore).')
     expect(note).toMatch('Began before 30°: check guarding and the hip')
     expect(note).toMatch('Mind (right): S1 also came on under nerve tension')

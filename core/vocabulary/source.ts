@@ -50,6 +50,7 @@ export const SOURCES = {
   hamstring: { family: 'muscle', name: 'Hamstring', inWords: 'the hamstring' },
   'hip-flexor': { family: 'muscle', name: 'Hip flexor', inWords: 'a tight hip flexor' },
   cord: { family: 'away', name: 'Spinal cord', inWords: 'the spinal cord' },
+  'neck-artery': { family: 'away', name: 'Neck artery or brain stem', inWords: 'a neck artery or the brain stem' },
   outlet: { family: 'away', name: 'Thoracic outlet', inWords: 'the thoracic outlet' },
   inflammatory: { family: 'away', name: 'Inflammatory disease', inWords: 'an inflammatory disease' },
   visceral: { family: 'away', name: 'An inner organ', inWords: 'an inner organ' },
@@ -57,6 +58,9 @@ export const SOURCES = {
 } as const satisfies Record<string, Source>
 
 export type SourceId = keyof typeof SOURCES
+
+/** Sources that are referred: whatever points to them comes first, before any source that is treated. */
+export const REFERRED: readonly SourceId[] = ['cord', 'neck-artery', 'inflammatory', 'visceral']
 
 /** The source with this id, with its shared type. */
 export function sourceOf(id: SourceId): Source {
