@@ -137,6 +137,21 @@ export async function goTo(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('dialog')).toBeHidden()
 }
 
+/** Answer what the test in hand asks first: consent, and a no to each of its questions. */
+export async function askedFirst(page: Page): Promise<void> {
+  const strip = page.getByRole('group', { name: /^(Ask first|Consent to testing)$/ })
+  for (let left = 60; left > 0 && (await strip.count()) > 0; left--) {
+    const label = await strip.getAttribute('aria-label')
+    const before = await strip.innerText()
+    const rest = await strip.getByRole('button', { name: /^No to these/ }).count()
+    await press(page, label === 'Consent to testing' ? 'Enter' : rest > 0 ? 'r' : 'n')
+    await expect(async () => {
+      if ((await strip.count()) > 0) expect(await strip.innerText()).not.toBe(before)
+    }).toPass()
+  }
+  await expect(strip).toHaveCount(0)
+}
+
 /** No accessibility violation on the page as it stands. */
 export async function expectAccessible(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()

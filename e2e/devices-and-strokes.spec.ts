@@ -1,8 +1,9 @@
-import { expect, expectAccessible, expectSaved, goTo, press, recordOf, test } from './clinic'
+import { askedFirst, expect, expectAccessible, expectSaved, goTo, press, recordOf, test } from './clinic'
 
 test('a bell and a phone on the limb, joined by a code', async ({ page, clinic, context }) => {
   await page.goto(`${clinic.url}/exam/${clinic.examOf('Corwin Teasel')}/bench`)
   await goTo(page, 'straight leg raise left')
+  await askedFirst(page)
   await press(page, 'b')
   await page.getByRole('button', { name: 'Make a code' }).press('Enter')
   const code = await page.locator('text=/^[2-9A-Z]{6}$/').innerText()

@@ -100,7 +100,8 @@ export function ConfirmStrip({ bench, pending, inHand, onElsewhere }: Props) {
             >
               <Plus size={18} aria-hidden="true" />
             </button>
-            <Key>0</Key>–<Key>9</Key>
+            <Key>1</Key>–<Key>9</Key>
+            <Key>0</Key> ten
             <Key>↑</Key>
             <Key>↓</Key>
           </div>

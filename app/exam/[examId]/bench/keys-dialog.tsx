@@ -11,7 +11,7 @@ const KEYS: readonly (readonly [readonly string[], string])[] = [
   [['Esc'], 'put away what lies open; nothing is recorded'],
   [['Backspace'], 'one step back'],
   [['S', 'E'], 'stretch only, something else; S is the next symptom while confirming'],
-  [['0', '…', '9'], 'an angle, a choice, the value of a cell; how strong it is, while confirming'],
+  [['0', '…', '9'], 'an angle, a choice, the value of a cell; how strong it is, while confirming: 0 is ten, and keeps it'],
   [['A', '…', 'Y'], 'a place, while confirming: the same key is the same place; with Shift on the other side'],
   [['Z', 'X'], 'elsewhere, on the body chart; cannot say'],
   [['Y', 'N', 'R'], 'yes, no, no to the rest, where something is asked first'],

@@ -309,10 +309,15 @@ function byDigit(digit: string, bench: Bench) {
   } else bench.input({ do: 'type', digit })
 }
 
-/** A digit while details are confirmed: how strong it is, a 0 after a 1 making ten of it; or what something else felt like. */
+/**
+ * A digit while details are confirmed: how strong it is, 0 for ten since an own pain of nothing is none; or what something else felt like.
+ *
+ * With the place told, the digit is the last thing asked and keeps the answer.
+ */
 function detail(bench: Bench, pending: Pending, digit: number) {
   if (pending.said === 'familiar') {
-    bench.change({ intensity: digit === 0 && pending.confirmed && pending.intensity === 1 ? 10 : digit })
+    bench.change({ intensity: digit === 0 ? 10 : digit })
+    if (pending.places.length > 0 || pending.placeUnknown) bench.confirm()
     return
   }
   const quality = QUALITIES[digit - 1]
