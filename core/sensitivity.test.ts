@@ -44,7 +44,10 @@ describe('what the figures hang on', () => {
 
   it('holds when nothing else comes near; hangs on a finding when another source would then stand first', () => {
     // Five of five, so that no single answer takes the lead away.
-    const all = ['sij-compression', 'thigh-thrust', 'gaenslen', 'faber'].reduce((r, t) => r.test(t, 'right', [BUTTOCK]), sorePelvis().test('sij-distraction', 'none', [BUTTOCK]))
+    const all = ['sij-compression', 'thigh-thrust', 'gaenslen', 'faber'].reduce(
+      (r, t) => r.test(t, 'right', [BUTTOCK]),
+      sorePelvis().test('sij-distraction', 'none', [BUTTOCK]),
+    )
     expect(holdingOf(assess(all.exam))).toMatchObject({ leader: 'Sacroiliac joint, right', holds: true, words: 'holds' })
     const close = soreLeg()
       .symptom('S1', { places: ['left-buttock', 'left-thigh-back'], qualities: ['aching'], now: 3 })

@@ -5,7 +5,7 @@ import path from 'node:path'
 import type { Page } from '@playwright/test'
 import { CATALOGUE } from '../core/catalogue'
 import { percent } from '../core/note/percent'
-import { arrived, expect, expectAccessible, expectSaved, goTo, patient, press, openClinic, test } from './clinic'
+import { arrived, askedFirst, expect, expectAccessible, expectSaved, goTo, patient, press, openClinic, test } from './clinic'
 
 /** Presses keys and counts them: the effort a practitioner spends with one hand. */
 function counting(page: Page) {
@@ -119,6 +119,8 @@ test('two windows, an exam file that travels, and an evaluation that agrees with
   const away = patient(await (await browser.newContext()).newPage())
   await away.goto(`${clinic.url}/exam/${corwin}/bench`)
   await expect(bench(away).heading).toContainText('Slump')
+  await askedFirst(away)
+  await expectSaved(away)
   await away.context().setOffline(true)
   await press(away, 'Space')
   await expect(away.getByText('No server: 2 entries kept here')).toBeVisible()
@@ -197,8 +199,8 @@ test('the library: any name, every stage drawn, figures with their doubt', async
   await expect(page.getByRole('status').filter({ hasText: '1 test' })).toBeVisible()
   await expectAccessible(page)
   await page.goto(`${clinic.url}/library/slump`)
-  await page.getByRole('button', { name: /Let the neck go/ }).click()
-  await expect(page.getByText('Let the patient look ahead, then up.')).toBeVisible()
+  await page.getByRole('button', { name: /Let one part go/ }).click()
+  await expect(page.getByText('Let the neck go: look ahead, then up.')).toBeVisible()
   await page.getByLabel('Done this way').selectOption('without-neck')
   await expect(page.getByRole('button', { name: /Chin to chest/ })).toHaveCount(0)
   await expect(page.getByRole('row', { name: /Majlesi 2008/ })).toContainText('not checked against the paper')

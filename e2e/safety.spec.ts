@@ -24,7 +24,7 @@ test('the safety screen by single keys: a halt locks the bench until a reason is
   // The bench goes on with what does not load the pelvis; what does is barred, with why and what to do.
   await page.getByRole('link', { name: 'To the bench' }).click()
   await expect(page.locator('#in-hand')).toContainText('Slump, left')
-  await expect(page.getByRole('button', { name: 'FABER, left: barred' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'FABER, left: withheld' })).toBeVisible()
   await goTo(page, 'faber left')
   await expect(page.getByRole('alert', { name: 'Blocked' })).toContainText('Do not load this region until it is ruled out.')
   await expect(page.getByRole('button', { name: /That is my pain/ })).toBeDisabled()

@@ -30,7 +30,7 @@ describe('hands on the patient', () => {
     localStorage.setItem('dust-lantern-hands', '{broken')
     render(<HandsSettings />)
     const [voice, big] = screen.getAllByRole('checkbox')
-    if (!voice || !big) throw new Error('There are two switches.')
+    if (!voice || !big) throw new Error('There are three switches.')
     expect(voice).not.toBeChecked()
     await userEvent.click(voice)
     await userEvent.click(big)

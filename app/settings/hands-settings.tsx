@@ -82,6 +82,9 @@ export function HandsSettings() {
         <Switch on={hands.big} onChange={(big) => change({ big })}>
           Bigger answers
         </Switch>
+        <Switch on={hands.standIns} onChange={(standIns) => change({ standIns })}>
+          Offer simulated devices outside the demo clinic, to practise; what they give is marked on the record
+        </Switch>
       </div>
     </section>
   )

@@ -76,6 +76,8 @@ export interface BenchState {
   readonly hold: HoldState | null
   /** How the last press on a pad was given. */
   readonly press: ForceScore | null
+  /** A stand-in gave a value of the answer in hand: the answer says so for ever. */
+  readonly simulated: boolean
 }
 
 export const NO_TABLE: TableState = { key: '', cells: {}, at: 0, filled: [] }
@@ -95,6 +97,7 @@ export const EMPTY_BENCH: BenchState = {
   table: NO_TABLE,
   hold: null,
   press: null,
+  simulated: false,
 }
 
 /** The same bench with everything of the stage in hand put away; what was chosen stays. */

@@ -211,6 +211,21 @@ describe('the bench', () => {
     ])
   })
 
+  it('marks what a stand-in gave, and not what was typed by hand after it', () => {
+    const b = bench(soreLeg())
+    b.give(choose('leg-raise', 'right'))
+    b.give({ do: 'stand-in' })
+    b.give({ do: 'answer', said: 'nothing', run: id(), now: 0, end: 84 })
+    expect(b.told.at(-1)).toMatchObject({ answer: { said: 'nothing', end: 84, simulated: true } })
+    const c = bench(soreLeg())
+    c.give(choose('leg-raise', 'right'))
+    c.give({ do: 'stand-in' })
+    for (const digit of '84') c.give({ do: 'type', digit })
+    c.give(answer('nothing'))
+    expect(c.told.at(-1)).toMatchObject({ answer: { said: 'nothing', end: 84 } })
+    expect(c.told.at(-1)).not.toMatchObject({ answer: { simulated: true } })
+  })
+
   it('an answer that halts ends its test, and no rise is kept that nobody stated', () => {
     const b = bench(soreLeg())
     b.give(choose('neck-compression', 'none'))

@@ -59,7 +59,8 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
     case 'change-variant':
       return hand && !hand.run ? only({ variants: { ...state.variants, [hand.test.id]: input.variant } }) : same
     case 'type':
-      return hand?.stage.angle && state.typed.length < DIGITS ? only({ typed: state.typed + input.digit }) : same
+      // Typed by hand, it is no stand-in's any more.
+      return hand?.stage.angle && state.typed.length < DIGITS ? only({ typed: state.typed + input.digit, simulated: false }) : same
     case 'answer': {
       const end = endAngle(state, hand, input.end)
       return doubt(state, hand, end) ?? give(state, hand, plain(input.said, end, watched(state, hand, input.now)), input.run, exam)
@@ -147,6 +148,8 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
       return moved(state, hand, input.by, ground)
     case 'read-angle':
       return { state: { ...state, typed: String(Math.max(0, input.angle)) }, events: [], devices: 'stop' }
+    case 'stand-in':
+      return only({ simulated: true })
     case 'pressed':
       return only({ press: input.score })
     case 'took-back':
@@ -173,7 +176,10 @@ function give(state: BenchState, hand: InHand | null, answer: Answer, newRun: st
   const run = hand.run?.id ?? newRun
   const answers = [...(hand.run?.answers ?? []), { event: '', stage: stage.id, answer, at: 0 }]
   const over = nextStage({ answers, stopped: null, variant: hand.variant }, test) === null
-  const events: readonly EventContent[] = [...(hand.run ? [] : [started(newRun, hand)]), { type: 'stage-answered', run, stage: stage.id, answer }]
+  const events: readonly EventContent[] = [
+    ...(hand.run ? [] : [started(newRun, hand)]),
+    { type: 'stage-answered', run, stage: stage.id, answer: marked(answer, state) },
+  ]
   // An answer that halts ends its test: nothing more is put on.
   const halted = !over && isHalted(after(exam, events), hand)
   return {
@@ -181,6 +187,11 @@ function give(state: BenchState, hand: InHand | null, answer: Answer, newRun: st
     events: halted ? [...events, { type: 'test-stopped', run, why: 'halted' }] : events,
     devices: 'stop',
   }
+}
+
+/** A value of a stand-in is marked where it enters the record. What is only seen has no value. */
+function marked(answer: Answer, { simulated }: BenchState): Answer {
+  return simulated && answer.said !== 'observed' ? { ...answer, simulated: true } : answer
 }
 
 /** The examination as these events leave it, before they are stamped. */

@@ -46,7 +46,7 @@ export type Precaution = { readonly when: ConditionId; readonly then?: string } 
 
 /** A contraindication, as the card says it. */
 export function contraindicationWords(c: Contraindication): string {
-  if ('judged' in c) return c.judged
+  if ('judged' in c) return `${c.judged} (yours to judge)`
   const where = c.of === undefined ? '' : ` of ${c.of}`
   const spared = c.unlessSpared === undefined ? '' : `, unless done without the ${c.unlessSpared.replace('upper-', '')}`
   return `${CONDITIONS[c.when]}${where}${spared}`
@@ -54,6 +54,6 @@ export function contraindicationWords(c: Contraindication): string {
 
 /** A precaution, as the card says it. */
 export function precautionWords(p: Precaution): string {
-  const what = 'judged' in p ? p.judged : CONDITIONS[p.when]
+  const what = 'judged' in p ? `${p.judged} (yours to judge)` : CONDITIONS[p.when]
   return p.then === undefined ? what : `${what}: ${p.then}`
 }

@@ -199,6 +199,7 @@ function interpret(test: ExamTest, run: Run, side: Side, about: Side, exam: Exam
   const told = decisive(test, run, about)
   const read = readRun(test, run, told, side, about, exam)
   const familiar = told?.answer.said === 'familiar' ? told.answer : null
+  const simulated = run.answers.some(({ answer }) => 'simulated' in answer && answer.simulated)
   return (
     read && {
       test: test.id,
@@ -209,7 +210,7 @@ function interpret(test: ExamTest, run: Run, side: Side, about: Side, exam: Exam
       result: read.result,
       why: read.why,
       readings: read.readings,
-      checks: [...(read.checks ?? []), ...heightWords(test, run)],
+      checks: [...(read.checks ?? []), ...heightWords(test, run), ...(simulated ? ['A value of it came from a simulated device.'] : [])],
       symptom: familiar?.symptom ?? null,
       places: told && 'places' in told.answer ? (told.answer.places ?? []) : [],
       intensity: familiar?.intensity ?? null,
@@ -217,7 +218,7 @@ function interpret(test: ExamTest, run: Run, side: Side, about: Side, exam: Exam
       onsetStage: familiar && told ? told.stage : null,
       ...(read.reproduced && { reproduced: true }),
       ...(read.pointsOnly && { pointsOnly: true }),
-      ...(run.answers.some(({ answer }) => 'simulated' in answer && answer.simulated) && { simulated: true }),
+      ...(simulated && { simulated: true }),
     }
   )
 }

@@ -36,7 +36,7 @@ export function storyParagraph(exam: Exam): Paragraph {
       ...told,
       ...(course.length > 0 ? course : [CONSENT[exam.consent]]),
       ...renewed,
-      ...exam.corrections.map((c) => `${c.what.replace(/[.]?$/, '.')}`),
+      ...exam.corrections.map((c) => c.what.replace(/[.]?$/, '.')),
     ],
   }
 }

@@ -64,7 +64,6 @@ function line(findings: readonly Finding[]): string {
   const variant = test && test.variants.length > 1 ? test.variants.find((v) => v.id === told.variant)?.name : undefined
   const about = told.about === told.side ? '' : `, for the ${told.about}`
   const side = test?.sides === 'none' ? (told.result === 'positive' ? `, on the ${told.side}` : '') : `, ${told.side}${about}`
-  const marked = told.simulated ? ' [a value from a simulated device]' : ''
   const how = variant ? ` (${variant.charAt(0).toLowerCase()}${variant.slice(1)})` : ''
-  return [`- ${test?.name ?? told.test}${side}${how}: ${resultWords(test, told.result)}. ${told.why}${marked}`, ...told.checks].join(' ')
+  return [`- ${test?.name ?? told.test}${side}${how}: ${resultWords(test, told.result)}. ${told.why}`, ...told.checks].join(' ')
 }

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { keysOf, useHands } from './hands'
 
 const PLACE = 'dust-lantern-hands'
-const USUAL = { pedal: { next: '', own: '', stop: '', back: '' }, voice: false, big: false }
+const USUAL = { pedal: { next: '', own: '', stop: '', back: '' }, voice: false, big: false, standIns: false }
 
 beforeEach(() => {
   localStorage.clear()

@@ -14,10 +14,12 @@ export interface Hands {
   readonly voice: boolean
   /** Bigger answers, for an arm's length. */
   readonly big: boolean
+  /** Offer simulated devices outside the demo clinic, for practice; what they give is marked. */
+  readonly standIns: boolean
 }
 
 const PLACE = 'dust-lantern-hands'
-const USUAL: Hands = { pedal: { next: '', own: '', stop: '', back: '' }, voice: false, big: false }
+const USUAL: Hands = { pedal: { next: '', own: '', stop: '', back: '' }, voice: false, big: false, standIns: false }
 const CHANGED = 'dust-lantern-hands-changed'
 
 let known: { readonly text: string | null; readonly hands: Hands } = { text: null, hands: USUAL }
@@ -31,9 +33,14 @@ function read(): Hands {
 /** What was kept, part by part; anything unreadable is as it usually is. */
 function parse(text: string | null): Hands {
   try {
-    const kept = JSON.parse(text ?? '{}') as { pedal?: Partial<Record<Move, unknown>>; voice?: unknown; big?: unknown }
+    const kept = JSON.parse(text ?? '{}') as { pedal?: Partial<Record<Move, unknown>>; voice?: unknown; big?: unknown; standIns?: unknown }
     const key = (move: Move) => (typeof kept.pedal?.[move] === 'string' ? kept.pedal[move] : '')
-    return { pedal: { next: key('next'), own: key('own'), stop: key('stop'), back: key('back') }, voice: kept.voice === true, big: kept.big === true }
+    return {
+      pedal: { next: key('next'), own: key('own'), stop: key('stop'), back: key('back') },
+      voice: kept.voice === true,
+      big: kept.big === true,
+      standIns: kept.standIns === true,
+    }
   } catch {
     return USUAL
   }

@@ -37,6 +37,8 @@ export interface ExamStore {
   readonly turns: TurnSeconds
   /** The schools and the setting the clinic follows now; the examination keeps its own. */
   readonly house: House
+  /** The demo clinic: stand-ins of devices are offered. */
+  readonly demo: boolean
   readonly link: Link
   readonly problem: Problem | null
   /** Every entry of the record as this window knows it, oldest first. */
@@ -73,6 +75,7 @@ interface Props {
   readonly clinic?: Clinic
   readonly ownTurns?: readonly OwnTurn[]
   readonly house?: House
+  readonly demo?: boolean
   readonly children: ReactNode
 }
 
@@ -80,7 +83,7 @@ const NO_TURNS: readonly OwnTurn[] = []
 const NO_HOUSE: House = { schools: {}, setting: 'referred' }
 
 /** Gives the pages of one examination its record, and keeps it flowing to the server. */
-export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = NO_TURNS, house = NO_HOUSE, children }: Props) {
+export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = NO_TURNS, house = NO_HOUSE, demo = false, children }: Props) {
   const [session] = useState(() => sessionOf(examId, by, stored))
   const state = useSyncExternalStore(session.subscribe, session.state, session.state)
   useEffect(() => {
@@ -110,6 +113,7 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
         clinic,
         turns,
         house,
+        demo,
         link: { waiting: waiting.length, reachable, lasting, aside },
         problem,
         entries: () => [...session.state().onDisk, ...session.state().waiting],
@@ -120,7 +124,7 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
         answerAgain: session.answerAgain,
         letGo: session.letGo,
       },
-    [exam, assessment, clinic, turns, house, waiting.length, reachable, lasting, aside, problem, session],
+    [exam, assessment, clinic, turns, house, demo, waiting.length, reachable, lasting, aside, problem, session],
   )
   return store && <ExamContext value={store}>{children}</ExamContext>
 }

@@ -76,7 +76,7 @@ export function ExamRecord({ examId, by, name, work, demo, children }: Props) {
   }
   if (!loaded) return <Opening words="Opening the examination" />
   return (
-    <ExamProvider examId={examId} by={by} stored={loaded.events} clinic={loaded.clinic} ownTurns={loaded.turns} house={loaded.house}>
+    <ExamProvider examId={examId} by={by} stored={loaded.events} clinic={loaded.clinic} ownTurns={loaded.turns} house={loaded.house} demo={demo}>
       <div className="flex h-dvh flex-col print:h-auto">
         <ExamHeader examId={examId} name={name} work={work} demo={demo} />
         <Faults faults={loaded.faults} />

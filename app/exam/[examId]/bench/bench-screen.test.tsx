@@ -243,7 +243,7 @@ describe('the bench by keyboard', () => {
         .map((a) => a.textContent)
         .join(),
     ).toMatch('Keep them seated, or lay them flat')
-    expect(screen.getByRole('button', { name: 'FABER, right: barred' })).toBeVisible()
+    expect(screen.getByRole('button', { name: 'FABER, right: withheld' })).toBeVisible()
   })
 
   it('moves the test in hand by keyboard, and the order stays', async () => {
@@ -295,6 +295,15 @@ describe('the bench by keyboard', () => {
     await userEvent.type(screen.getByRole('textbox', { name: 'Reason for the other result' }), 'knee hurt instead')
     await userEvent.click(screen.getByRole('button', { name: 'Keep' }))
     expect(screen.getByText(/Done before/)).toHaveTextContent('inconclusive. Set by the examiner: knee hurt instead. From what was observed: reproduced.')
+  })
+
+  it('of two performances the first counts, until another is said to, with a reason', async () => {
+    renderAround(sorePelvis().test('faber', 'right', [BUTTOCK]).test('faber', 'right', [NOTHING]), <BenchScreen />)
+    await keys('g', 'faber right', '{Enter}')
+    expect(screen.getByText(/Done before/)).toHaveTextContent('reproduced')
+    await userEvent.click(screen.getByRole('button', { name: 'Let another performance count' }))
+    await userEvent.type(screen.getByRole('textbox', { name: 'Why that performance counts' }), 'the first was done with a jerk{Enter}')
+    expect(screen.getByText(/Done before/)).toHaveTextContent('not reproduced')
   })
 
   it('a pedal key from the settings of this device answers as Enter does', async () => {

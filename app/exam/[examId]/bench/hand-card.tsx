@@ -13,6 +13,7 @@ import { Key } from '@/ui/key'
 import { useExam } from '@/ui/exam/store'
 import { type AngleMark, PoseFigure } from '@/ui/figure/pose-figure'
 import { GatePanel } from '@/ui/exam/gate-panel'
+import { CountsForm } from './counts-form'
 import { ForceGauge } from './force-gauge'
 import { GridCard } from './grid-card'
 import { OverrideForm } from './override-form'
@@ -76,17 +77,17 @@ export function HandCard({ bench, inHand }: Props) {
       {stage.force && (bench.force.live !== null || bench.force.score) && <ForceGauge {...bench.force} band={stage.force} />}
       {!bench.pending && (stage.angle !== undefined || stage.leanWatched === true || stage.holdSeconds > 0 || stage.force !== undefined) && (
         <div className="flex gap-3 pb-3">
-          {stage.angle && !stage.angle.unit && (
+          {stage.angle && !stage.angle.unit && (bench.plays || bench.live !== null) && (
             <Small pressed={bench.live !== null} keyName="A" onPress={bench.measure}>
               {bench.live === null ? 'Simulated inclinometer' : 'Take this angle'}
             </Small>
           )}
-          {stage.force && (
+          {stage.force && (bench.plays || bench.force.live !== null) && (
             <Small pressed={bench.force.live !== null} keyName="F" onPress={bench.playForce}>
               {bench.force.live === null ? 'Simulated force pad' : 'Let go'}
             </Small>
           )}
-          {stage.grid?.rows.some((row) => row.mmHg !== undefined) && (
+          {stage.grid?.rows.some((row) => row.mmHg !== undefined) && (bench.plays || bench.cuff !== null) && (
             <Small pressed={bench.cuff !== null} keyName="C" onPress={bench.playCuff}>
               {bench.cuff === null ? 'Simulated cuff, this step' : <span className="figures">{bench.cuff.toFixed(1)} mmHg</span>}
             </Small>
@@ -165,8 +166,9 @@ function Before({ inHand }: { readonly inHand: InHand }) {
   const told = found.find((f) => f.result === 'positive') ?? found[0]
   return (
     <div className="mt-1.5 rounded-card border border-hair bg-sheet px-3 py-1.5 text-base">
-      Done before{told ? `: ${resultWords(inHand.test, told.result)}. ${told.why}` : '.'} Answering repeats it.
+      Done before{told ? `: ${resultWords(inHand.test, told.result)}. ${told.why}` : '.'} Answering repeats it; what was found first stays.
       {told && !exam.signed && <OverrideForm finding={told} />}
+      {told && !exam.signed && <CountsForm inHand={inHand} counting={told.run} />}
     </div>
   )
 }

@@ -92,7 +92,7 @@ const STATE_WORDS: Record<RouteStep['state'], string> = {
   open: 'to do',
   'changes-nothing': 'spare',
   skipped: 'left out',
-  withheld: 'barred',
+  withheld: 'withheld',
 }
 
 function StepChip({ step, bench }: { readonly step: RouteStep; readonly bench: Bench }) {

@@ -22,6 +22,7 @@ import type { Exam } from '@/core/record/exam'
 import { cuff as simulatedCuff } from '@/devices/simulated-cuff'
 import { forcePad } from '@/devices/simulated-force-pad'
 import { movementFor, nodFor, pressFor } from '@/devices/stand-ins'
+import { useHands } from '@/ui/exam/hands'
 import { browserOutbox } from '@/ui/exam/outbox'
 import { useExam } from '@/ui/exam/store'
 import { useFrames } from './use-frames'
@@ -49,6 +50,8 @@ export interface Bench extends Pick<BenchState, 'chosen' | 'pending' | 'aside' |
   /** What a device on the limb reads now; null while none runs. */
   readonly live: number | null
   readonly zeroed: boolean
+  /** Stand-ins of devices may be played here: in the demo clinic, or where they were switched on. */
+  readonly plays: boolean
   /** The device is the simulated one. */
   readonly simulated: boolean
   readonly hold: { readonly left: number | null; readonly held: number | null }
@@ -89,7 +92,9 @@ export interface Bench extends Pick<BenchState, 'chosen' | 'pending' | 'aside' |
 
 /** The bench of the core, bound to the record, the clock and the devices of this window. */
 export function useBench(): Bench {
-  const { exam, assessment, turns, record, undo, redo } = useExam()
+  const { exam, assessment, turns, record, undo, redo, demo } = useExam()
+  const [{ standIns }] = useHands()
+  const plays = demo || standIns
   const latest = useRef<BenchState>(EMPTY_BENCH)
   const [, drawn] = useReducer((n: number) => n + 1, 0)
   const device = useInclinometer()
@@ -155,6 +160,7 @@ export function useBench(): Bench {
     hint: state.hint,
     live: device.live,
     zeroed: device.zeroed,
+    plays,
     simulated: device.simulated,
     hold: { left: holdLeft(state.hold), held: holdHeld(state.hold) },
     force: { live: pad.live, score: state.press },
@@ -182,19 +188,26 @@ export function useBench(): Bench {
       // Only angles have a device; heights and counts are typed.
       if (!limits || limits.unit) return
       if (device.live !== null) input({ do: 'read-angle', angle: device.live })
-      else device.start(movementFor(limits, `${exam.id} ${exam.length} ${state.trials.length}`))
+      else if (plays) {
+        input({ do: 'stand-in' })
+        device.start(movementFor(limits, `${exam.id} ${exam.length} ${state.trials.length}`))
+      }
     },
     playForce: () => {
       const band = inHand?.stage.force
       if (!band) return
       if (pad.live !== null) pad.stop()
-      else pad.play(forcePad(pressFor(band, `${exam.id} ${exam.length}`)), (trace) => input({ do: 'pressed', score: scoreOf(trace, band) }))
+      else if (plays) {
+        input({ do: 'stand-in' })
+        pad.play(forcePad(pressFor(band, `${exam.id} ${exam.length}`)), (trace) => input({ do: 'pressed', score: scoreOf(trace, band) }))
+      }
     },
     playCuff: () => {
       const at = table.at
       const row = tableCells(grid)[at]?.row
-      if (row?.mmHg === undefined) return
+      if (row?.mmHg === undefined || !plays) return
       const target = row.mmHg
+      input({ do: 'stand-in' })
       cuff.play(simulatedCuff(nodFor(target, `${exam.id} ${row.id}`)), (trace) => {
         const judged = judgeStep(
           trace.map((f) => ({ t: f.t, mmHg: f.value })),
