@@ -1,6 +1,7 @@
 import { fireEvent, render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
+import { stageAs } from '@/core/catalogue/exam-test'
 import { CATALOGUE } from '@/core/catalogue'
 import { rowsOf } from '@/core/evidence/register'
 import { stagesOf } from '@/core/record/outline'
@@ -31,7 +32,7 @@ describe('the library', () => {
     for (const way of test.variants) {
       if (test.variants.length > 1) fireEvent.change(screen.getByLabelText('Done this way'), { target: { value: way.id } })
       const list = within(screen.getByRole('list'))
-      for (const stage of stagesOf(test, way.id)) {
+      for (const stage of stagesOf(test, way.id).map((s) => stageAs(test, way.id, s))) {
         const row = list.getByText(stage.label).closest('button')
         expect(row, stage.label).not.toBeNull()
         if (row) fireEvent.click(row)

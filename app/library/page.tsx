@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
 import { connection } from 'next/server'
+import { STATEMENT } from '@/core/note/statement'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
 import { TestList } from './lazily'
@@ -14,6 +15,7 @@ export default async function LibraryPage() {
       <SiteHeader who={who()} />
       <main className="mx-auto max-w-6xl px-6 pb-16">
         <TestList />
+        <p className="mt-10 max-w-3xl text-sm text-ash">{STATEMENT}</p>
       </main>
     </>
   )

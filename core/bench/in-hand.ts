@@ -1,5 +1,5 @@
 import { testById } from '../catalogue'
-import type { ExamTest, IntimateRegion, Stage } from '../catalogue/exam-test'
+import { type ExamTest, type IntimateRegion, type Stage, stageAs } from '../catalogue/exam-test'
 import { lastRun, postureOf, variantFor } from '../planner/route'
 import { sideGuard } from '../planner/side-guard'
 import type { Exam, Run } from '../record/exam'
@@ -47,8 +47,9 @@ export function inHandOf(pair: { test: string; side: TestSide } | null, exam: Ex
   // Compared results must be done the same way, so the last way is kept until another is chosen.
   const variant = (open ? last.variant : chosen[test.id]) ?? variantFor(exam, test)
   const waits = open ?? nextStage({ answers: [], stopped: null, variant }, test)
-  const whole = test.stages.find((s) => s.id === waits?.id)
-  if (!whole) return null
+  const plain = test.stages.find((s) => s.id === waits?.id)
+  if (!plain) return null
+  const whole = stageAs(test, variant, plain)
   const barred = barring(exam, test.id, variant) ?? null
   return {
     test,

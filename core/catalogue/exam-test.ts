@@ -46,6 +46,10 @@ export interface Variant extends VariantOutline {
   readonly posture?: Posture
   /** How strong this way is; plain when absent. */
   readonly grade?: Grade
+  /** What is done, said or drawn otherwise in this way, by stage. */
+  readonly changes?: Readonly<Record<string, Partial<Pick<Stage, 'label' | 'do' | 'pose' | 'holdSeconds'>>>>
+  /** Ways of different schools that this one follows at once. */
+  readonly honours?: readonly string[]
   /** Parts that the test loads and this variant leaves alone. */
   readonly spares?: readonly LoadedPart[]
 }
@@ -97,8 +101,8 @@ export interface ExamTest extends TestOutline {
   readonly shares: readonly string[]
 }
 
-/** Regions before whose contact consent is asked again. */
-export const INTIMATE = ['pubic', 'groin', 'sacral', 'abdomen', 'rib-margin'] as const
+/** Regions before whose contact consent is asked again; undressing is asked about the same way. */
+export const INTIMATE = ['pubic', 'groin', 'sacral', 'abdomen', 'rib-margin', 'undressing'] as const
 export type IntimateRegion = (typeof INTIMATE)[number]
 
 /** Complaints of the low back, pelvis and leg; and of the neck and arm. */
@@ -110,6 +114,12 @@ export const SPINE: ExamTest['plannedFor'] = [...UPPER, 'trunk', ...LOWER]
 /** Declare a test. Checks nothing at run time: the types and catalogue.test.ts do. */
 export function defineTest(test: ExamTest): ExamTest {
   return test
+}
+
+/** A stage as it is done in this way: its own words and drawing where the way has them. */
+export function stageAs(test: Pick<ExamTest, 'variants'>, variant: string, stage: Stage): Stage {
+  const changed = test.variants.find((v) => v.id === variant)?.changes?.[stage.id]
+  return changed ? { ...stage, ...changed } : stage
 }
 
 /** The question every stage asks, in an order that does not lead. */

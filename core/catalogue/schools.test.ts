@@ -7,8 +7,9 @@ import { plainText } from '../note/paragraph'
 import { routeOf, variantFor } from '../planner/route'
 import type { Composed } from '../record/compose'
 import { closedGates } from '../safety/safety'
-import { testById } from '.'
-import { chosenSchools, isSchool, SCHOOLS } from './schools'
+import { CATALOGUE, testById } from '.'
+import { stageAs } from './exam-test'
+import { chosenSchools, isSchool, notFollowed, SCHOOLS } from './schools'
 
 const follow = (record: Composed, schools: Readonly<Record<string, string>>) => record.then({ type: 'schools-chosen', schools, setting: 'referred' })
 const planned = (record: Composed) =>
@@ -50,6 +51,30 @@ describe('schools', () => {
       }
     }
     expect(note(sorePelvis())).toMatch('the default school everywhere')
+  })
+
+  it('two schools chosen for one test are followed at once, or the one that is not is told', () => {
+    const both = (schools: Readonly<Record<string, string>>, test: string) => way(follow(neck(), schools), test)
+    expect(both({ 'arm-neck': 'neck-first', 'arm-one-order': 'elbow-last' }, 'ulnt-1')).toBe('neck-first-elbow-last')
+    expect(both({ 'slump-order': 'ankle-first', 'slump-counts': 'any-symptom' }, 'slump')).toBe('ankle-first-any')
+    const exam = follow(neck(), { 'slump-order': 'ankle-first', 'slump-counts': 'any-symptom' }).exam
+    expect(notFollowed(exam, CATALOGUE)).toEqual([])
+    // A test whose ways cannot be joined says which one is left out.
+    const slump = testById('slump')
+    if (!slump) throw new Error('There is a slump.')
+    const apart = { ...slump, variants: slump.variants.filter((v) => !v.honours) }
+    expect(notFollowed({ ...exam, schools: { ...exam.schools } }, [apart])[0]).toMatch('cannot be done together with')
+  })
+
+  it('a way that is done otherwise says and draws it', () => {
+    for (const test of CATALOGUE)
+      for (const v of test.variants)
+        for (const [stage, changed] of Object.entries(v.changes ?? {})) {
+          const plain = test.stages.find((s) => s.id === stage)
+          expect(plain, `${test.id} ${v.id}`).toBeDefined()
+          expect(changed.do, `${test.id} ${v.id}`).not.toBe(plain?.do)
+          expect(plain && stageAs(test, v.id, plain).do).toBe(changed.do)
+        }
   })
 
   it('choosing any of them never rewrites what was found', () => {

@@ -207,7 +207,9 @@ export function schoolVariant(exam: Pick<Exam, 'schools'>, test: Pick<ExamTest, 
   const known = ways.get(test.variants)
   if (known !== undefined) return known
   const asked = apply.flatMap((s) => s.variants[test.id] ?? [])
-  const way = asked.find((id) => test.variants.some((v) => v.id === id)) ?? test.variants[0]?.id ?? ''
+  // Of a way that follows all of them, else the first; what is then not followed is told by `notFollowed`.
+  const all = asked.length > 1 ? test.variants.find((v) => asked.every((id) => v.id === id || v.honours?.includes(id))) : undefined
+  const way = all?.id ?? asked.find((id) => test.variants.some((v) => v.id === id)) ?? test.variants[0]?.id ?? ''
   ways.set(test.variants, way)
   return way
 }
@@ -216,6 +218,18 @@ interface Chosen {
   readonly apply: readonly School[]
   /** The way of each test that was asked about. */
   readonly ways: WeakMap<ExamTest['variants'], string>
+}
+
+/** Choices of different schools for one test that no way of it can follow at once: the one kept, and those left out, in words. */
+export function notFollowed(exam: Pick<Exam, 'schools'>, tests: readonly Pick<ExamTest, 'id' | 'name' | 'variants'>[]): readonly string[] {
+  return tests.flatMap((test) => {
+    const asked = schoolsOf(exam).flatMap((s) => s.variants[test.id] ?? [])
+    const kept = test.variants.find((v) => v.id === schoolVariant(exam, test))
+    const left = test.variants.filter((v) => v !== kept && asked.includes(v.id) && !kept?.honours?.includes(v.id))
+    return kept && left.length > 0
+      ? [`${test.name}: “${left.map((v) => v.name).join('”, “')}” cannot be done together with “${kept.name}”, which is followed.`]
+      : []
+  })
 }
 
 /** A choice of schools is never changed in place, and a plan asks for the way of every test several times. */

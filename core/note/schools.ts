@@ -1,4 +1,5 @@
-import { chosenSchools } from '../catalogue/schools'
+import { CATALOGUE } from '../catalogue'
+import { chosenSchools, notFollowed } from '../catalogue/schools'
 import { PLAN_MODES } from '../planner/modes'
 import type { Exam } from '../record/exam'
 import { inSentence } from '../vocabulary/sentence'
@@ -19,6 +20,7 @@ export function schoolsParagraph(exam: Pick<Exam, 'schools' | 'setting' | 'mode'
       ...(chosen.length === 0
         ? ['Where practitioners disagree: the default school everywhere.']
         : ['Where practitioners disagree, other than the default school:', ...chosen]),
+      ...notFollowed(exam, CATALOGUE),
       SETTING[exam.setting],
       `Plan: ${inSentence(plan)}.`,
     ],

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { testById } from '@/core/catalogue'
-import { instruct } from '@/core/catalogue/exam-test'
+import { instruct, stageAs } from '@/core/catalogue/exam-test'
 import { figureOf } from '@/core/figure/figure'
 import { stagesOf } from '@/core/record/outline'
 import { SIDES, type Side } from '@/core/vocabulary/side'
@@ -15,7 +15,7 @@ export function StageStepper({ testId }: { readonly testId: string }) {
   const [at, setAt] = useState(0)
   const [side, setSide] = useState<Side>('right')
   if (!test) return null
-  const stages = stagesOf(test, variant)
+  const stages = stagesOf(test, variant).map((s) => stageAs(test, variant, s))
   const stage = stages[Math.min(at, stages.length - 1)]
   const shown = test.variants.find((v) => v.id === variant)
   if (!stage) return null

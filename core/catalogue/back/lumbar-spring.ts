@@ -17,6 +17,7 @@ export const lumbarSpring = defineTest({
   alsoCalled: ['Segmental posterior-anterior pressure', 'Spring test', 'PAIVM'],
   region: 'back',
   plannedFor: [],
+  intimate: 'undressing',
   purpose: 'Feels how each level moves and asks for the own pain; feeds the instability rule.',
   structures: ['lumbar segments', 'facet joints'],
   posture: 'prone',

@@ -21,6 +21,7 @@ export const lumbarTorsion = defineTest({
   alsoCalled: ['Farfan'],
   region: 'back',
   plannedFor: [],
+  intimate: 'undressing',
   purpose: 'Twists the low back from T12 down, to find the level that gives the own pain.',
   structures: ['joint capsules', 'facet joints', 'ligaments between the spinous processes'],
   posture: 'prone',

@@ -19,6 +19,7 @@ export const musclePalpation = defineTest({
   alsoCalled: ['Trigger point palpation'],
   region: 'back',
   plannedFor: [],
+  intimate: 'undressing',
   purpose: 'Looks for a muscle point that gives the patient’s own pain, there or where it refers.',
   structures: ['neck, back and buttock muscles'],
   posture: 'prone',

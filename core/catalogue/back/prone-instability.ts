@@ -17,6 +17,7 @@ export const proneInstability = defineTest({
   alsoCalled: ['PIT'],
   region: 'back',
   plannedFor: [],
+  intimate: 'undressing',
   purpose: 'Presses the painful level at rest and again with the legs lifted, so that the muscles hold it.',
   structures: ['lumbar segment', 'trunk muscles'],
   posture: 'prone',

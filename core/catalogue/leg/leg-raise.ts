@@ -3,6 +3,16 @@ import { ASK, defineTest, LOWER } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
 import { on } from '../load'
 
+const RAISED = {
+  ...ON_THE_BACK,
+  measured: 'near-hip',
+  near: { hip: 48, knee: 0, ankle: -8 },
+  contacts: [
+    { on: 'near-thigh', along: 0.93, off: 8, from: 78, says: 'keep the knee straight' },
+    { on: 'near-shin', along: 0.9, off: -6, from: 322, push: 138 },
+  ],
+} as const
+
 /** Straight leg raise: tightens the sciatic nerve and its roots, and the hamstrings with it. */
 export const legRaise = defineTest({
   id: 'leg-raise',
@@ -22,8 +32,23 @@ export const legRaise = defineTest({
   loads: [on('leg', 'tension', 'moderate'), on('hip', 'bending', 'moderate'), on('pelvis', 'bending', 'light')],
   variants: [
     { id: 'neutral', name: 'Hip neutral, ankle free' },
-    { id: 'inward-bias', name: 'Hip drawn in and turned in', grade: 'sensitised' },
-    { id: 'ankle-preset', name: 'Ankle bent up before the raise', grade: 'sensitised' },
+    {
+      id: 'inward-bias',
+      name: 'Hip drawn in and turned in',
+      grade: 'sensitised',
+      changes: { raise: { do: 'Draw the {side} leg a little across and turn it in. Keep it so and raise it slowly, knee straight, until something starts.' } },
+    },
+    {
+      id: 'ankle-preset',
+      name: 'Ankle bent up before the raise',
+      grade: 'sensitised',
+      changes: {
+        raise: {
+          do: 'Bend the {side} ankle up and keep it so. Raise the leg slowly, knee straight, until something starts.',
+          pose: { ...RAISED, near: { hip: 48, knee: 0, ankle: 18 } },
+        },
+      },
+    },
   ],
   stages: [
     {
@@ -34,15 +59,7 @@ export const legRaise = defineTest({
       ask: ASK,
       holdSeconds: 0,
       angle: { joint: 'hip flexion with a straight knee', min: 0, max: 120, usual: [10, 100] },
-      pose: {
-        ...ON_THE_BACK,
-        measured: 'near-hip',
-        near: { hip: 48, knee: 0, ankle: -8 },
-        contacts: [
-          { on: 'near-thigh', along: 0.93, off: 8, from: 78, says: 'keep the knee straight' },
-          { on: 'near-shin', along: 0.9, off: -6, from: 322, push: 138 },
-        ],
-      },
+      pose: RAISED,
     },
   ],
   doesNotCount: ['a pull behind the thigh or knee', 'low-back pain alone', 'the other leg'],

@@ -1,6 +1,6 @@
 import type { SidePose } from '../../vocabulary/pose'
 import { ABOVE_KNEE, BELOW_KNEE, LOW_BACK, SACROILIAC, SCIATIC_THIGH } from '../../vocabulary/area-sets'
-import { ASK, defineTest, SPINE } from '../exam-test'
+import { ASK, defineTest, SPINE, type Variant } from '../exam-test'
 import { SITTING } from '../poses'
 import { on } from '../load'
 
@@ -11,6 +11,14 @@ const KNEE_OUT: Omit<SidePose, 'contacts'> = { ...CHIN_DOWN, near: { hip: 90, kn
 const ON_BACK = { on: 'thorax', along: 0.25, off: 11, from: 150 } as const
 const ON_HEAD = { on: 'head', along: 0.6, off: 8, from: 120, push: 300 } as const
 const UNDER_HEEL = { on: 'near-foot', along: 0.05, off: -3, from: 320 } as const
+
+/** The orders of the stages that schools prefer. */
+const ORDERS = {
+  'neck-first': ['upright', 'chin', 'slump', 'press', 'knee', 'ankle', 'ankle-press', 'neck-go', 'neck-again'],
+  'ankle-first': ['upright', 'slump', 'chin', 'press', 'ankle', 'knee', 'ankle-press', 'neck-go', 'neck-again'],
+  'released-at-ankle': ['upright', 'slump', 'chin', 'press', 'knee', 'ankle', 'ankle-press', 'ankle-go', 'ankle-again'],
+}
+const ORDER_WORDS = { 'neck-first': 'Neck before trunk', 'ankle-first': 'Ankle before knee', 'released-at-ankle': 'Let go at the ankle' }
 
 /**
  * Slump: neural tissue is tightened from the trunk down in steps, and let go at the neck.
@@ -44,19 +52,19 @@ export const slump = defineTest({
       id: 'neck-first',
       grade: 'full',
       name: 'Neck before trunk',
-      stages: ['upright', 'chin', 'slump', 'press', 'knee', 'ankle', 'ankle-press', 'neck-go', 'neck-again'],
+      stages: ORDERS['neck-first'],
     },
     {
       id: 'ankle-first',
       grade: 'full',
       name: 'Ankle before knee',
-      stages: ['upright', 'slump', 'chin', 'press', 'ankle', 'knee', 'ankle-press', 'neck-go', 'neck-again'],
+      stages: ORDERS['ankle-first'],
     },
     {
       id: 'released-at-ankle',
       grade: 'full',
       name: 'Let go at the ankle',
-      stages: ['upright', 'slump', 'chin', 'press', 'knee', 'ankle', 'ankle-press', 'ankle-go', 'ankle-again'],
+      stages: ORDERS['released-at-ankle'],
     },
     {
       id: 'without-neck',
@@ -81,6 +89,16 @@ export const slump = defineTest({
       how: 'For people who are stirred up easily and whose neck must not be loaded.',
       stages: ['upright', 'slump', 'knee', 'ankle', 'ankle-go', 'ankle-again'],
     },
+    ...(['neck-first', 'ankle-first', 'released-at-ankle'] as const).map(
+      (order): Variant => ({
+        id: `${order}-any`,
+        grade: 'full',
+        name: `${ORDER_WORDS[order]}; any tingling, numbness, burning or shooting counts`,
+        how: 'Cannot part nerve from muscle.',
+        honours: [order, 'any-symptom'],
+        stages: ORDERS[order],
+      }),
+    ),
     {
       id: 'any-symptom',
       grade: 'full',
@@ -217,7 +235,7 @@ export const slump = defineTest({
     counts: [...BELOW_KNEE, ...SCIATIC_THIGH],
     back: ['low-back', 'mid-back', 'sacroiliac', 'buttock', 'outer-hip'],
     beforeLeg: ['upright', 'slump', 'chin', 'press'],
-    anyNeural: ['any-symptom'],
+    anyNeural: ['any-symptom', 'neck-first-any', 'ankle-first-any', 'released-at-ankle-any'],
     sideLimit: 22,
     stretch: { source: 'hamstring', because: 'a pull behind the thigh and nothing familiar' },
   },

@@ -1,5 +1,5 @@
 import { ASK, defineTest, LOWER } from '../exam-test'
-import { ON_THE_SIDE } from '../poses'
+import { LEG_FLAT, ON_THE_SIDE } from '../poses'
 import { pelvicProvocation, pelvicStages, pelvicVariants, BACK_LIGAMENTS, GROIN_IS_HIP } from '../reading/pelvic-provocation'
 import { on } from '../load'
 
@@ -23,7 +23,27 @@ export const sijCompression = defineTest({
   variants: pelvicVariants(
     '25 to 30 kg',
     { id: 'side-lying', name: 'Side-lying, painful side up' },
-    { id: 'supine-squeeze', name: 'On the back, squeezed from both sides', posture: 'supine' },
+    {
+      id: 'supine-squeeze',
+      name: 'On the back, squeezed from both sides',
+      posture: 'supine',
+      changes: {
+        press: {
+          label: 'Squeeze from both sides',
+          do: 'On the back. Hands on the outsides of both iliac crests; squeeze them together over 5 seconds.',
+          pose: {
+            plane: 'front',
+            support: 'table',
+            near: LEG_FLAT,
+            far: LEG_FLAT,
+            contacts: [
+              { on: 'near-hip-bone', along: 0.5, off: -5, from: 280, push: 90 },
+              { on: 'far-hip-bone', along: 0.5, off: 5, from: 80, push: 270 },
+            ],
+          },
+        },
+      },
+    },
   ),
   stages: pelvicStages({
     id: 'press',

@@ -24,7 +24,15 @@ export const sijDistraction = defineTest({
   seconds: 30,
   provocative: 1,
   loads: [on('pelvis', 'thrust', 'strong')],
-  variants: pelvicVariants('25 to 30 kg', { id: 'crossed-arms', name: 'Forearms crossed' }, { id: 'uncrossed-arms', name: 'Forearms not crossed' }),
+  variants: pelvicVariants(
+    '25 to 30 kg',
+    { id: 'crossed-arms', name: 'Forearms crossed' },
+    {
+      id: 'uncrossed-arms',
+      name: 'Forearms not crossed',
+      changes: { press: { do: 'Forearms side by side, palms inside the front hip bones. Press outward and back over 5 seconds.' } },
+    },
+  ),
   stages: pelvicStages({
     id: 'press',
     kind: 'load',

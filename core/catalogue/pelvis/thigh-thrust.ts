@@ -3,6 +3,9 @@ import { ON_THE_BACK } from '../poses'
 import { GROIN_IS_HIP, pelvicProvocation, pelvicStages, pelvicVariants } from '../reading/pelvic-provocation'
 import { on } from '../load'
 
+const AT_NINETY = { ...ON_THE_BACK, near: { hip: 90, knee: 95, ankle: -10 } } as const
+const ON_KNEE = { on: 'near-thigh', along: 0.97, off: 0, from: 65, push: 270 } as const
+
 /** Thigh thrust: a backward shear of the sacroiliac joint, delivered along the thigh bone. */
 export const thighThrust = defineTest({
   id: 'thigh-thrust',
@@ -21,7 +24,20 @@ export const thighThrust = defineTest({
   seconds: 30,
   provocative: 2,
   loads: [on('pelvis', 'thrust', 'strong'), on('hip', 'thrust', 'strong'), on('leg', 'movement', 'light')],
-  variants: pelvicVariants('25 to 30 kg', { id: 'hand-under', name: 'Hand under the sacrum' }, { id: 'no-hand', name: 'No hand under the sacrum' }),
+  variants: pelvicVariants(
+    '25 to 30 kg',
+    { id: 'hand-under', name: 'Hand under the sacrum' },
+    {
+      id: 'no-hand',
+      name: 'No hand under the sacrum',
+      changes: {
+        press: {
+          do: 'Bend the {side} hip to 90° and press down along the thigh over 5 seconds, no hand under the sacrum.',
+          pose: { ...AT_NINETY, contacts: [ON_KNEE] },
+        },
+      },
+    },
+  ),
   stages: pelvicStages({
     id: 'press',
     kind: 'load',
@@ -29,14 +45,7 @@ export const thighThrust = defineTest({
     do: 'Bend the {side} hip to 90°, hand under the sacrum, and press down along the thigh over 5 seconds.',
     ask: ASK,
     holdSeconds: 5,
-    pose: {
-      ...ON_THE_BACK,
-      near: { hip: 90, knee: 95, ankle: -10 },
-      contacts: [
-        { on: 'near-thigh', along: 0.97, off: 0, from: 65, push: 270 },
-        { on: 'pelvis', along: 0.55, off: -12, from: 200 },
-      ],
-    },
+    pose: { ...AT_NINETY, contacts: [ON_KNEE, { on: 'pelvis', along: 0.55, off: -12, from: 200 }] },
   }),
   doesNotCount: ['pain at the front of the hip or groin', 'knee pain', 'pressure on the hand under the sacrum'],
   notWith: [{ when: 'fracture', of: 'the pelvis or sacrum' }, { when: 'hip-replacement' }],

@@ -104,6 +104,8 @@ export function neckSchools(id: string, name: string, order: readonly string[]):
     {
       id: `neck-first${suffix}`,
       name: `Neck placed first, then let go${words}`,
+      // Both schools at once: the neck of one and the order of the other.
+      ...(id !== '' && { honours: ['neck-first', `arm-first${suffix}`] }),
       how: 'Patients asked to bend the neck at the end tend to turn it instead.',
       stages: ['neck-placed', ...order, 'neck-middle', 'hand-go', 'neck-again'],
     },

@@ -47,7 +47,7 @@ export const GROIN_IS_HIP: PlacePointer = {
  * @param load - target of the build school, in words
  * @param builds - ways of the build school; the first is the default
  */
-export function pelvicVariants(load: string, ...builds: readonly Pick<Variant, 'id' | 'name' | 'posture'>[]): readonly Variant[] {
+export function pelvicVariants(load: string, ...builds: readonly Pick<Variant, 'id' | 'name' | 'posture' | 'changes'>[]): readonly Variant[] {
   return [
     ...builds.map((build) => ({ ...build, grade: 'full' as const, stages: ['press'], how: `Rise over about 5 s to ${load}, and hold.` })),
     {

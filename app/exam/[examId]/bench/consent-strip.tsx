@@ -10,6 +10,7 @@ const REGION_WORDS: Record<IntimateRegion, string> = {
   sacral: 'the sacrum',
   abdomen: 'the belly',
   'rib-margin': 'the rib margin',
+  undressing: '',
 }
 
 /** Before contact with an intimate region consent is asked again and a chaperone is offered; a no leaves the test out. */
@@ -22,8 +23,8 @@ export function ConsentStrip({ bench, region }: { readonly bench: Bench; readonl
   return (
     <div role="group" aria-label="Consent for this contact" className="flex flex-wrap items-center gap-3 px-6 py-3">
       <p className="mr-2 max-w-md">
-        This test touches {REGION_WORDS[region]}. Ask again, and offer somebody to be present:{' '}
-        <span className="font-serif italic">“Is that all right with you?”</span>
+        {region === 'undressing' ? 'For this test the back is bared.' : `This test touches ${REGION_WORDS[region]}.`} Ask again, and offer somebody to be
+        present: <span className="font-serif italic">“Is that all right with you?”</span>
       </p>
       <button type="button" onClick={give('agreed', 'declined')} className={`${look} grow border-ink bg-ink text-dust`}>
         Agreed, nobody wanted <Key>Space</Key>
