@@ -185,7 +185,8 @@ test('a low back and leg: chains, tables, holds, and what a result closes', asyn
 
   // Instability: a level, own pain at rest, gone with the legs lifted.
   await goTo(page, 'prone instability')
-  await press(page, '4', 'Enter', 'b', '6', 'Enter', 'Enter')
+  await expect(page.getByRole('group', { name: 'Consent for this contact' })).toContainText('the back is bared')
+  await press(page, 'Space', '4', 'Enter', 'b', '6', 'Enter', 'Enter')
   // A hold that is timed: ten seconds are counted down, and the seconds held go with the answer.
   await goTo(page, 'heels to buttocks')
   await press(page, 't')
@@ -203,7 +204,7 @@ test('a low back and leg: chains, tables, holds, and what a result closes', asyn
   ])
   const heels = exam.runs.find((run) => run.test === 'heel-to-buttock')?.answers[0]?.answer
   expect(heels?.said === 'nothing' && (heels.held ?? 0)).toBeGreaterThanOrEqual(1)
-  expect(exam.renewed).toEqual({ sacral: 'agreed' })
+  expect(exam.renewed).toEqual({ sacral: 'agreed', undressing: 'agreed' })
   expect(answersOf(exam, 'lumbar-range', 'none')?.map(([stage]) => stage)).toEqual(['flexion', 'quality', 'extension', 'side-bend'])
 
   // A warning sign: two keys, and nothing can be started any more.

@@ -11,7 +11,8 @@ export interface FoundTest {
 }
 
 /**
- * Tests by any of their names, side or posture: every word has to fit. What is called so comes before what is only also called so.
+ * Tests by any of their names, side or posture: every word has to fit. What is called so comes before what is only also called so, and
+ * what may only follow a gentler test comes behind it.
  *
  * @param wanted - as typed; everything in the order of the plan when it is empty
  */
@@ -27,5 +28,9 @@ export function findTests(wanted: string): readonly FoundTest[] {
       const text = `${test.name} ${test.alsoCalled.join(' ')} ${side} ${POSTURE_WORDS[test.posture]}`.toLowerCase()
       return words.every((word) => text.includes(word))
     })
-    .toSorted((a, b) => Number(named(b)) - Number(named(a)))
+    .toSorted((a, b) => Number(followsGentler(a)) - Number(followsGentler(b)) || Number(named(b)) - Number(named(a)))
+}
+
+function followsGentler({ test }: FoundTest): boolean {
+  return test.notWith.some((c) => 'when' in c && c.when === 'compression-first')
 }

@@ -1,15 +1,18 @@
 import type { Assessment } from '../assess'
-import { testTitle } from '../catalogue/exam-test'
+import { CATALOGUE } from '../catalogue'
+import { type ExamTest, LOWER, testTitle, UPPER } from '../catalogue/exam-test'
 import type { Exam } from '../record/exam'
-import { haltsOf } from '../safety/safety'
+import { barring, haltsOf } from '../safety/safety'
 import { causesOf } from '../safety/state'
 import { soreSides } from '../story/sore-sides'
 import { POSTURE_WORDS } from '../vocabulary/posture'
-import type { Side } from '../vocabulary/side'
+import { areaOf, bodyArea } from '../vocabulary/body-area'
+import { inSentence } from '../vocabulary/sentence'
+import type { Side, TestSide } from '../vocabulary/side'
 import { type SourceId, sourceOf } from '../vocabulary/source'
 import { perMinute, WORTH_DOING } from './order'
 import { secondsOf, TURN_SECONDS, type TurnSeconds } from './price'
-import { isBaseline, lyingNow, nextStep, postureOf, type RouteLeg, type RouteStep, variantFor } from './route'
+import { isBaseline, lyingNow, nextStep, postureOf, type RouteLeg, type RouteStep, stepKey, variantFor } from './route'
 import { inQuestion, type TestValue, valueOf } from './value'
 
 /** What to do next, why, and whether to stop. */
@@ -30,7 +33,7 @@ export function adviceOf(assessment: Assessment, route: readonly RouteLeg[], tur
   if (halt) return { step: null, why: `${halt.gate.reason} ${halt.gate.do}`, price: null, stop: halt.gate.reason }
   const step = nextStep(route, assessment.exam) ?? null
   const stop = stopping(assessment, route)
-  if (!step) return { step, why: stop ?? 'Every planned test is settled.', price: null, stop }
+  if (!step) return { step, why: stop ?? unplanned(assessment, route), price: null, stop }
   const variant = variantFor(assessment.exam, step.test)
   const value = valueOf(step.test, step.side, variant, assessment)
   const seconds = secondsOf(step.test, variant)
@@ -58,6 +61,8 @@ export function stopping(assessment: Assessment, route: readonly RouteLeg[]): st
   if (open.some((s) => s.test.follows !== undefined)) return null
   const asked = inQuestion(exam)
   const decided = (source: SourceId, side: Side) => assessment.sources.some((s) => s.source === source && s.side === side && s.weighed?.rule)
+  // What the plan leaves out may still tell: the whole catalogue is asked before anything is called over.
+  if (exam.runs.length > 0 && beyondThePlan(assessment, route)) return null
   if (asked.length > 0 && asked.every((source) => soreSides(exam).every((side) => decided(source, side))))
     return 'A rule has decided every source in question: nothing left here would change the picture.'
   const anyDone = exam.runs.length > 0
@@ -68,6 +73,39 @@ export function stopping(assessment: Assessment, route: readonly RouteLeg[]): st
       perMinute({ ...s, variant: variantFor(exam, s.test), posture: postureOf(s.test, exam), baseline: false }, assessment) > WORTH_DOING,
   )
   return anyDone && !worth ? 'No test left is worth more than 0.02 bit a minute: nothing left here would change the picture.' : null
+}
+
+/** The test outside the plan that would tell most for its time, if one is worth doing and may be done; on the side that is sore. */
+export function beyondThePlan(assessment: Assessment, route: readonly RouteLeg[]): { readonly test: ExamTest; readonly side: TestSide } | null {
+  const { exam } = assessment
+  const planned = new Set(route.flatMap((leg) => leg.steps).map((step) => stepKey(step)))
+  const done = (test: string, side: TestSide) =>
+    exam.runs.some((r) => r.test === test && r.side === side) || exam.skips.some((s) => s.test === test && s.side === side)
+  const found = CATALOGUE.flatMap((test) => {
+    if (test.follows !== undefined || test.filledBy !== undefined || test.chain !== undefined || !isOfThisHalf(test, exam)) return []
+    const sides: readonly TestSide[] = test.sides === 'none' ? ['none'] : soreSides(exam)
+    const variant = variantFor(exam, test)
+    return sides.flatMap((side) => {
+      if (planned.has(stepKey({ test, side })) || done(test.id, side) || barring(exam, test.id, variant)) return []
+      const worth = perMinute({ test, side, variant, posture: postureOf(test, exam), baseline: false }, assessment)
+      return worth > WORTH_DOING ? [{ test, side, worth }] : []
+    })
+  })
+  return found.toSorted((a, b) => b.worth - a.worth)[0] ?? null
+}
+
+/** Is the test of the half of the body the complaint lies in? With nothing painted, of either. */
+function isOfThisHalf(test: ExamTest, exam: Exam): boolean {
+  const half = test.region === 'neck' || test.region === 'arm' ? UPPER : LOWER
+  const zones = exam.symptoms.flatMap((s) => s.places).map((place) => bodyArea(areaOf(place)).zone)
+  return zones.length === 0 || zones.some((zone) => half.includes(zone))
+}
+
+function unplanned(assessment: Assessment, route: readonly RouteLeg[]): string {
+  const more = assessment.exam.runs.length > 0 ? beyondThePlan(assessment, route) : null
+  return more
+    ? `Every planned test is settled. Not planned, and still worth doing by its name: ${inSentence(testTitle(more.test, more.side))}.`
+    : 'Every planned test is settled.'
 }
 
 function turnTo(step: RouteStep, { exam }: Assessment, turns: TurnSeconds): number {

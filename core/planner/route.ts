@@ -8,6 +8,7 @@ import { findingFor } from '../findings/findings'
 import type { Exam, Run } from '../record/exam'
 import { broughtItOn, broughtItOnAt, isOver } from '../record/ladder'
 import { barring, wantedFirst } from '../safety/safety'
+import { irritabilityNow } from '../safety/state'
 import { soreSides } from '../story/sore-sides'
 import { areaOf, bodyArea } from '../vocabulary/body-area'
 import { POSTURES, type Posture } from '../vocabulary/posture'
@@ -51,7 +52,9 @@ export function routeOf(assessment: Assessment, { turns }: RouteWith = {}): read
   const planned = POSTURES.flatMap((posture) =>
     CATALOGUE.filter((test) => postureOf(test, exam) === posture).flatMap((test) => stepsFor(test, sore, assessment)),
   )
-  const ordered = exam.mode === 'full-baseline' ? planned : searched(planned, assessment, turns)
+  // Whoever is stirred up easily is asked for what tells most first, whatever plan was chosen: six provocations are soon spent.
+  const spare = irritabilityNow(exam) === 'high'
+  const ordered = exam.mode === 'full-baseline' && !spare ? planned : searched(planned, assessment, turns)
   return legsOf(inOwnOrder(ordered, exam.order), exam)
 }
 
@@ -66,7 +69,7 @@ export function isBaseline(test: Pick<ExamTest, 'id'>): boolean {
 /** What was done first, then the open tests as the search has them, then what is not worth doing or may not be done. */
 function searched(planned: readonly RouteStep[], assessment: Assessment, turns: TurnSeconds | undefined): readonly RouteStep[] {
   const { exam } = assessment
-  const quick = exam.mode === 'quickest-answer'
+  const quick = exam.mode === 'quickest-answer' || irritabilityNow(exam) === 'high'
   const candidateOf = (step: RouteStep): Candidate => ({
     test: step.test,
     side: step.side,

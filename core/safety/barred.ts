@@ -55,7 +55,8 @@ export function isBarred(gate: Pick<Gate, 'bars' | 'carries'>, test: string, var
     return isListed(loading) ? loading.some((l) => isLoadedAmong(known.loads, l, spared)) : isLoadedAmong(known.loads, loading, spared)
   }
   if ('repeats' in bars) return because.some((cause) => cause.split(' ')[0] === test)
-  return 'provoking' in bars && known.provocative > 0
+  // What parts nerve from muscle belongs to the test that brought the symptom on, and is never cut off.
+  return 'provoking' in bars && known.provocative > 0 && known.follows === undefined
 }
 
 function isListed(loading: LoadsAmong | readonly LoadsAmong[]): loading is readonly LoadsAmong[] {

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { assess } from '../assess'
 import { CATALOGUE, testById } from '../catalogue'
-import { bare, gateOpened, NOTHING, opened, own, performed, soreLeg, sorePelvis } from '../../tests/people'
+import { bare, gateOpened, NOTHING, opened, own, performed, soreLeg, sorePelvis, STRETCH } from '../../tests/people'
 import type { Answer } from '../record/answer'
 import { noteOf } from '../note/note'
 import { plainText } from '../note/paragraph'
@@ -214,6 +214,50 @@ describe('gates that results close', () => {
     for (let n = 0; n < 8; n++) calm = calm.test('leg-raise', n % 2 ? 'left' : 'right', [NOTHING])
     expect(refused(calm, start('leg-raise', 'left'))).toBeNull()
     expect(restUntil(calm.exam)).toBeNull()
+  })
+
+  it('what parts nerve from muscle is never cut off by the budget, and no rest falls into a test or before what belongs to it', () => {
+    const easily = () =>
+      opened().symptom('S1', { places: ['left-calf'], qualities: ['shooting'], now: 3, worst: 8, stirring: { stirredBy: 'little', settles: 'longer' } })
+    let record = easily()
+    for (let n = 0; n < 5; n++) record = record.test('leg-raise', n % 2 ? 'left' : 'right', [NOTHING])
+    record = record.test('leg-raise', 'left', [own(['left-calf'], 6, 40)])
+    expect(refused(record, start('leg-raise', 'right'))?.what).toMatch('Six provoking tests')
+    expect(refused(record, start('leg-raise-ankle', 'left'))).toBeNull()
+    expect(restUntil(record.exam)).toBeNull()
+    expect(restUntil(easily().test('slump', 'left', [NOTHING, NOTHING], 'gentle').exam)).toBeNull()
+    // Neither the full grade nor a sensitised way, but the gentle ones.
+    for (const [test, full, gentle] of [
+      ['slump', 'neck-first', 'gentle'],
+      ['thigh-thrust', 'hand-under', 'light-only'],
+      ['leg-raise', 'ankle-preset', 'neutral'],
+    ] as const) {
+      expect(refused(easily(), start(test, 'left', full))?.what, test).toMatch('too much')
+      expect(refused(easily(), start(test, 'left', gentle)), test).toBeNull()
+    }
+  })
+
+  it('a raise that lasts counts however it was learnt, and from what raised it', () => {
+    const told = (record: Composed, now: number) =>
+      record.then({
+        type: 'symptom-described',
+        symptom: 'S1',
+        words: 'shoots into the calf',
+        places: ['left-calf'],
+        qualities: ['shooting'],
+        now,
+        bringsOn: '',
+        eases: '',
+        stirring: null,
+      })
+    const raised = told(soreLeg().test('leg-raise', 'left', [STRETCH]), 6)
+    expect(barring(raised.exam, 'slump', 'neck-first')).toBeUndefined()
+    // Rated high again after each of several tests: the raise is as old as the first of them.
+    let record = raised
+    for (let n = 0; n < 12 && refused(record, start('hip-internal-rotation', 'left')) === null; n++)
+      record = record.test('hip-internal-rotation', n % 2 ? 'left' : 'right', [NOTHING]).then({ type: 'symptom-rated', symptom: 'S1', now: 6 })
+    expect(barring(record.exam, 'slump', 'neck-first')?.gate.id).toBe('stays-raised')
+    expect(barring(told(record, 3).exam, 'slump', 'neck-first')).toBeUndefined()
   })
 
   it('a symptom still raised after five minutes pauses until it has settled, and leaves the person one level more irritable', () => {

@@ -1,4 +1,5 @@
-import { testById } from '../catalogue'
+import { CATALOGUE, testById } from '../catalogue'
+import { broughtItOn, nextStage } from '../record/ladder'
 import type { SymptomId } from '../record/answer'
 import type { Exam, Run } from '../record/exam'
 import { examIrritability } from '../story/irritability'
@@ -80,16 +81,34 @@ export function irritabilityNow(exam: Exam) {
   return examIrritability(exam, raised(exam, 'any'))
 }
 
-/** The performances so far that could stir something up. */
+/** The performances so far that could stir something up; the differentiation of one is part of it. */
 export function provocations(exam: Pick<Exam, 'runs'>): readonly Run[] {
-  return exam.runs.filter((run) => run.answers.length > 0 && (testById(run.test)?.provocative ?? 0) > 0)
+  return exam.runs.filter((run) => {
+    const test = testById(run.test)
+    return run.answers.length > 0 && test !== undefined && test.provocative > 0 && test.follows === undefined
+  })
 }
 
 /** When the rest after the last provocation of an irritable person ends; null when no rest is due. */
 export function restUntil(exam: Exam): number | null {
   if (irritabilityNow(exam) !== 'high') return null
-  const last = provocations(exam).at(-1)?.answers.at(-1)
+  const done = provocations(exam).at(-1)
+  const latest = exam.runs.at(-1)
+  // A rest lies between provocations: never while one is under way, nor before what belongs to it.
+  if (!done || [done, latest].some((run) => run && isUnderWay(run)) || waitsToBeFollowed(done)) return null
+  const last = (latest ?? done).answers.at(-1) ?? done.answers.at(-1)
   return last ? last.at + REST_MS : null
+}
+
+/** Is it still on its ladder? */
+function isUnderWay(run: Run): boolean {
+  const test = testById(run.test)
+  return test !== undefined && nextStage(run, test) !== null
+}
+
+/** Did it bring on what a follow-on test of the same limb still has to part? */
+function waitsToBeFollowed(run: Run): boolean {
+  return broughtItOn(run) && CATALOGUE.some((test) => test.follows === run.test)
 }
 
 /** A level two points above rest that has lasted five minutes or more since what raised it. */
