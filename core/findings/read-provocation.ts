@@ -1,5 +1,5 @@
 import type { Provocation } from '../catalogue/reading/reading'
-import type { Answer } from '../record/answer'
+import type { Answer, Familiar } from '../record/answer'
 import type { Exam } from '../record/exam'
 import { sideOf } from '../vocabulary/body-area'
 import type { Side } from '../vocabulary/side'
@@ -33,7 +33,7 @@ function readAnswer(reading: Provocation, answer: Answer, side: Side, exam: Exam
       if (answer.places.length === 0) return unclear(`${answer.symptom} came on (${rise.words}) but its place was not recorded, and the place decides`)
       const pointers = pointersAt(answer.places, side, reading.pointers)
       if (fitting(answer.places, side, reading.counts).length > 0) {
-        const why = sentence(`${answer.symptom} in the ${where}, ${rise.words}: own pain ${reading.countsInWords}`)
+        const why = sentence(`${answer.symptom} in the ${where}${loadWords(answer)}, ${rise.words}: own pain ${reading.countsInWords}`)
         return {
           result: 'positive',
           why,
@@ -66,6 +66,11 @@ function readAnswer(reading: Provocation, answer: Answer, side: Side, exam: Exam
     case 'grid':
       return unclear('the load itself was not answered')
   }
+}
+
+/** How long and how hard it was pressed, where that was measured. */
+function loadWords({ held, newtons }: Familiar): string {
+  return `${held === undefined ? '' : `, after ${held} s`}${newtons === undefined ? '' : `, ${newtons} N at most`}`
 }
 
 function negative(reading: Provocation, what: string, pointers: Read['readings']): Read {

@@ -1,6 +1,6 @@
 import type { ExamTest } from '../catalogue/exam-test'
 import type { StagedTension } from '../catalogue/reading/reading'
-import type { Familiar } from '../record/answer'
+import { angleOf, type Familiar } from '../record/answer'
 import type { Exam, Run, StageAnswer, Symptom } from '../record/exam'
 import { isBaseline, reproductions } from '../record/ladder'
 import { areaOf, sideOf } from '../vocabulary/body-area'
@@ -98,14 +98,19 @@ function readQuiet(reading: StagedTension, run: Pick<Run, 'answers' | 'variant'>
   if (other && anyCounts(reading, run) && other.qualities?.some((q) => NEURAL.includes(q)) && fitting(other.places, side, reading.counts).length > 0) {
     return positive(reading, `${other.qualities.join(', ')} in the ${placesWords(other.places)}: counted by its kind alone, as this school does`)
   }
+  const ended = run.answers.flatMap(({ answer }) => angleOf(answer) ?? []).at(-1)
+  const upTo = ended === undefined ? '' : `, up to ${ended}${reading.angleInWords ?? '°'}`
   if (pulled && !other) {
-    const read = negative(reading, 'A pull only, nothing familiar')
+    const read = negative(reading, `A pull only, nothing familiar${upTo}`)
     return {
       ...read,
       readings: [...read.readings, { source: reading.stretch.source, direction: 'for', strength: 'pointer', why: sentence(reading.stretch.because) }],
     }
   }
-  return negative(reading, other ? `Something else in the ${placesWords(other.places)}, not the own symptom` : 'Nothing familiar through all stages')
+  return negative(
+    reading,
+    other ? `Something else in the ${placesWords(other.places)}, not the own symptom${upTo}` : `Nothing familiar through all stages${upTo}`,
+  )
 }
 
 /** Own symptom that is not in the tested limb: the back or neck, or the other limb. */

@@ -50,6 +50,21 @@ describe('the note', () => {
     expect(text(soreLeg().test('leg-raise', 'right', [own(['left-calf'], 6, 55)]))).toMatch('Well-leg raise, right, for the left: reproduced.')
   })
 
+  it('begins with how urgent it is and what stands out, in one sentence each', () => {
+    const short = (record: Composed) => noteOf(assess(record.exam), 'x').find((p) => p.heading === 'In short')?.lines
+    expect(short(bare())).toEqual(['Nothing was tested.'])
+    const met = ['sij-compression', 'thigh-thrust', 'gaenslen', 'faber'].reduce((r, t) => r.test(t, 'right', [BUTTOCK]), sorePelvis())
+    expect(short(met)).toEqual([expect.stringMatching(/^The findings point most to the sacroiliac joint, right: about \d+ %\.$/)])
+    const halted = met.then({ type: 'screen-answered', item: 'saddle-numb', answer: 'yes' })
+    expect(short(halted)?.[0]).toMatch('Emergency, now: The nerves of bladder')
+    // Four of five inflammatory answers stand before a met pelvic rule.
+    const inflamed = ['slow-start-young', 'stiff-morning', 'better-moving', 'wakes-late'].reduce(
+      (r, item) => r.then({ type: 'screen-answered', item, answer: 'yes' }),
+      met,
+    )
+    expect(short(inflamed)).toEqual(['An inflammatory disease is pointed to and comes first: refer.'])
+  })
+
   it('keeps what was stopped, left out, warned of and added after signing', () => {
     const begun = sorePelvis()
       .symptom('S1', { places: ['right-buttock', 'right-calf'], qualities: ['shooting'], now: 3 })

@@ -2,6 +2,7 @@ import type { Assessment } from '../assess'
 import { EDITION } from '../edition'
 import type { Exam } from '../record/exam'
 import { editionWords, isSameEdition } from '../vocabulary/edition'
+import { inShortParagraph } from './in-short'
 import type { Paragraph } from './paragraph'
 import { safetyParagraph } from './safety'
 import { schoolsParagraph } from './schools'
@@ -31,6 +32,7 @@ export function noteReadAgain(assessment: Assessment, who: string): readonly Par
 export function writtenNote(assessment: Assessment): readonly Paragraph[] {
   const { exam } = assessment
   return [
+    inShortParagraph(assessment),
     storyParagraph(exam),
     safetyParagraph(exam),
     schoolsParagraph(exam),
@@ -42,7 +44,16 @@ export function writtenNote(assessment: Assessment): readonly Paragraph[] {
 }
 
 function withPerson(paragraphs: readonly Paragraph[], { addenda }: Pick<Exam, 'addenda'>, who: string): readonly Paragraph[] {
-  return [{ heading: 'Examination', lines: [who] }, ...paragraphs, ...addenda.map((a) => ({ heading: 'Addendum', lines: a.text.split('\n') }))]
+  return [
+    { heading: 'Examination', lines: [who] },
+    ...paragraphs,
+    ...addenda.map((a) => ({ heading: 'Addendum', lines: [...a.text.split('\n'), `Written ${momentWords(a.at)} by ${a.by}.`] })),
+  ]
+}
+
+/** A moment in words that mean the same everywhere: "2026-11-25, 09:30 UTC". */
+function momentWords(at: number): string {
+  return `${new Date(at).toISOString().slice(0, 16).replace('T', ', ')} UTC`
 }
 
 /** With what it was read, and whether that is what it was recorded with. */
