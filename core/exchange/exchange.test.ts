@@ -57,6 +57,17 @@ describe('the exam file', () => {
     }
   })
 
+  it('refuses the same test given twice on a side, with where it stands already', () => {
+    const twice = readExamFile(
+      short([
+        { test: 'faber', side: 'left', result: 'positive' },
+        { test: 'faber', side: 'right', result: 'negative' },
+        { test: 'faber', side: 'left', result: 'positive' },
+      ]),
+    )
+    expect(twice).toEqual({ ok: false, issues: [{ pointer: '/results/2', what: 'gives faber on the left again; it stands at /results/0 already' }] })
+  })
+
   it.each([
     ['/format', { ...short([]), format: 'other' }],
     ['/version', { ...short([]), version: 2 }],

@@ -31,6 +31,8 @@ export function readExamFile(input: unknown): ReadFile {
   // Validated just above; absent parts are filled with what absence means.
   if (short) {
     const file = input as Partial<CaseFile> & Pick<CaseFile, 'results'>
+    const twice = repeatedResults(file.results)
+    if (twice.length > 0) return { ok: false, issues: twice }
     return {
       ok: true,
       kind: 'case',
@@ -46,6 +48,14 @@ export function readExamFile(input: unknown): ReadFile {
     }
   }
   return readWhole(input as Partial<ExamFile> & Pick<ExamFile, 'exam' | 'events'>)
+}
+
+/** A test counts once on a side: the same again is refused, with where it stands already. */
+function repeatedResults(results: CaseFile['results']): readonly Issue[] {
+  return results.flatMap(({ test, side }, i) => {
+    const first = results.findIndex((r) => r.test === test && r.side === side)
+    return first < i ? [{ pointer: `/results/${i}`, what: `gives ${test} on the ${side} again; it stands at /results/${first} already` }] : []
+  })
 }
 
 function readWhole(file: Partial<ExamFile> & Pick<ExamFile, 'exam' | 'events'>): ReadFile {

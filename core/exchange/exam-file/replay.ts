@@ -3,6 +3,7 @@ import { testById } from '../../catalogue'
 import { EDITION } from '../../edition'
 import { knowledgeAt, SHIPPED } from '../../evidence/knowledge'
 import type { Finding, SourceReading } from '../../findings/finding'
+import type { Reading } from '../../catalogue/reading/reading'
 import type { Exam } from '../../record/exam'
 import { examFrom, NOTHING_YET } from '../../record/exam'
 import { otherSide, SIDES, type Side } from '../../vocabulary/side'
@@ -42,7 +43,7 @@ function findingsOfResult(result: CaseResult, sides: readonly Side[]): readonly 
   const reading: SourceReading = {
     source: test.reading.source,
     direction: result.result === 'positive' ? 'for' : 'against',
-    strength: test.reading.kind === 'differentiation' || test.reading.kind === 'range' ? 'pointer' : 'quantified',
+    strength: isQuantified(test.reading, result.result) ? 'quantified' : 'pointer',
     why,
   }
   return about.map((side) => ({
@@ -61,6 +62,26 @@ function findingsOfResult(result: CaseResult, sides: readonly Side[]): readonly 
     onsetStage: null,
     checks: [],
   }))
+}
+
+/** Would this result move a figure had it been observed on the bench? A case given as results says no more than a performance would. */
+function isQuantified(reading: Reading, result: CaseResult['result']): boolean {
+  switch (reading.kind) {
+    case 'differentiation':
+    case 'range':
+      return false
+    case 'nerves':
+      return result === 'positive'
+    case 'table':
+      return [...reading.lines, reading.otherwise].some(
+        (line) => line.result === result && line.points.some((p) => p.source === reading.source && p.strength === 'quantified'),
+      )
+    case 'provocation':
+    case 'tension':
+    case 'staged-tension':
+    case 'crossed':
+      return true
+  }
 }
 
 function emptyExam(age: number | null): Exam {
