@@ -22,6 +22,8 @@ const WORDING: ReadonlySet<string> = new Set([
   'method',
   'faults',
   'doesNotCount',
+  'anchors',
+  'changes',
   'how',
   'alsoCalled',
   'structures',

@@ -82,6 +82,8 @@ export interface ExamTest extends TestOutline {
   readonly loads: readonly Load[]
   readonly variants: readonly Variant[]
   readonly stages: readonly Stage[]
+  /** What is usual in healthy people, as an anchor for the eye; shown beside the ladder. */
+  readonly anchors?: readonly string[]
   /** What may be felt without counting; shown beside the ladder. */
   readonly doesNotCount: readonly string[]
   /** Do not do the test when ... A condition bars it wherever the condition holds; nothing else has to be edited. */

@@ -46,6 +46,7 @@ export default async function TestPage({ params }: Props) {
         </p>
         <StageStepper testId={test.id} />
         <div className="mt-8 grid gap-x-10 gap-y-6 md:grid-cols-2">
+          {test.anchors && <List title="Usual" items={test.anchors} />}
           <List title="Does not count" items={test.doesNotCount} />
           <List title="Common faults" items={test.faults} />
           <List title="Not with" items={test.notWith.map(contraindicationWords)} />

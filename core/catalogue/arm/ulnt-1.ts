@@ -45,6 +45,7 @@ export const ulnt1 = defineTest({
     load('wrist', 'Wrist and fingers back', 'Bend wrist, thumb and all fingers of the {side} hand back, kept straight.', armPose(END, { contacts: HANDS })),
     ...neckStages(END, HANDS),
   ],
+  anchors: ['healthy people differ from side to side by up to about 27° at the elbow', 'a stretch in forearm and hand'],
   doesNotCount: ARM_PULLS,
   notWith: [{ when: 'fracture-neck' }, { judged: 'shoulder dislocation' }],
   careWith: [{ when: 'irritable', then: 'cradle the arm, no overpressure, once' }],

@@ -41,6 +41,7 @@ export const ulnt2a = defineTest({
     }),
     ...neckStages(END, HANDS),
   ],
+  anchors: ['healthy people differ from side to side by up to about 27° at the elbow', 'a stretch in forearm and hand'],
   doesNotCount: ARM_PULLS,
   notWith: [{ when: 'fracture-neck' }, { judged: 'shoulder dislocation' }],
   careWith: [{ when: 'irritable', then: 'cradle the arm, no overpressure, once' }],

@@ -38,6 +38,7 @@ export const ulnt3 = defineTest({
     }),
     ...neckStages(END, HANDS),
   ],
+  anchors: ['healthy people differ from side to side; the other arm is the measure', 'a stretch in forearm and hand'],
   doesNotCount: ARM_PULLS,
   notWith: [{ when: 'fracture-neck' }, { judged: 'shoulder dislocation' }],
   careWith: [{ when: 'irritable', then: 'cradle the arm, no overpressure, once' }],

@@ -56,6 +56,7 @@ export const lumbarRange = defineTest({
       { handsOff: true },
     ),
   ],
+  anchors: ['bending forward more than 53° counts for laxity'],
   doesNotCount: ['a pull behind the thighs'],
   notWith: [],
   careWith: [{ judged: 'unsteady people', then: 'stand close' }],

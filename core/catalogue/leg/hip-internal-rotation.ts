@@ -39,6 +39,7 @@ export const hipInternalRotation = defineTest({
       },
     },
   ],
+  anchors: ['about 25 to 45°', 'half lost against the other side counts'],
   doesNotCount: ['a stretch in the buttock', 'the pelvis lifting'],
   notWith: [{ when: 'hip-replacement' }],
   careWith: [{ judged: 'recent hip surgery' }],

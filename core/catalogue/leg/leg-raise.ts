@@ -62,6 +62,7 @@ export const legRaise = defineTest({
       pose: RAISED,
     },
   ],
+  anchors: ['a nerve symptom usually begins between 30 and 70°', 'sides differ by less than 10° late in the raise'],
   doesNotCount: ['a pull behind the thigh or knee', 'low-back pain alone', 'the other leg'],
   notWith: [{ when: 'fracture', of: 'the pelvis, sacrum or hip' }],
   careWith: [{ judged: 'recent hip surgery' }, { when: 'irritable', then: 'raise once' }],

@@ -86,6 +86,7 @@ export const seatedLegRaise = defineTest({
       },
     },
   ],
+  anchors: ['near 90° at the hip without complaint', 'seated and supine agree within 30°'],
   doesNotCount: ['a pull behind the thigh or knee', 'low-back pain alone', 'the other leg'],
   notWith: [],
   careWith: [{ when: 'irritable' }],

@@ -220,6 +220,7 @@ export const slump = defineTest({
       pose: { ...KNEE_OUT, near: { hip: 90, knee: 22, ankle: 12 }, contacts: [ON_BACK, { on: 'near-foot', along: 0.7, off: -3, from: 350, push: 120 }] },
     },
   ],
+  anchors: ['nearly everyone feels tension at the last stages', 'healthy knees may differ by about 22° (unverified)'],
   doesNotCount: ['a pull behind the thigh or knee, equal on both sides', 'tension that does not change with the neck', 'the other leg'],
   notWith: [
     { when: 'upper-neck-laxity', unlessSpared: 'neck' },

@@ -47,6 +47,7 @@ export const craniocervicalFlexion = defineTest({
       { ask: 'How does your neck feel?' },
     ),
   ],
+  anchors: ['steady at 28 mmHg or more', '10 holds of 10 s at the best step'],
   doesNotCount: ['a lifted head', 'holding the breath'],
   notWith: [{ when: 'upper-neck-laxity' }],
   careWith: [{ judged: 'pain on nodding', then: 'stop there' }],

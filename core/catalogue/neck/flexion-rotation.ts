@@ -43,6 +43,7 @@ export const flexionRotation = defineTest({
       },
     ),
   ],
+  anchors: ['about 44° each way', '32° or less, or 10° less than the other side, counts', '33 or 34° is borderline'],
   doesNotCount: ['a stretch at the back of the neck'],
   notWith: [{ when: 'upper-neck-laxity' }],
   careWith: [{ when: 'dizziness-known' }],

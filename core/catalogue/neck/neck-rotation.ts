@@ -33,6 +33,7 @@ export const neckRotation = defineTest({
       { handsOff: true },
     ),
   ],
+  anchors: ['less than 60° to the painful side counts for the arm rule'],
   doesNotCount: ['a pull at the end of range'],
   notWith: [{ when: 'neck-trauma' }],
   careWith: [{ when: 'dizziness-known' }],

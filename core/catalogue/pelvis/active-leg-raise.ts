@@ -61,6 +61,7 @@ export const activeLegRaise = defineTest({
       { ask: 'How is it now, compared with before?' },
     ),
   ],
+  anchors: ['0 of 5 on each side, 0 of 10 together'],
   doesNotCount: ['tired muscles'],
   notWith: [],
   careWith: [{ when: 'pregnancy', then: 'late on, not long on the back' }],

@@ -43,6 +43,7 @@ export const standingHipFlexion = defineTest({
       },
     ),
   ],
+  anchors: ['the thumb drops'],
   doesNotCount: ['what is seen and not felt'],
   notWith: [],
   careWith: [{ judged: 'unsteady people', then: 'something to hold' }],

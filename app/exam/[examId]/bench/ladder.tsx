@@ -61,7 +61,13 @@ export function Ladder({ inHand, onVariant }: Props) {
           )
         })}
       </ol>
-      <div className="border-t border-hair pt-3">
+      {test.anchors && (
+        <div className="border-t border-hair pt-3">
+          <h3 className="text-ash">Usual</h3>
+          <p>{listWords(test.anchors)}</p>
+        </div>
+      )}
+      <div className={test.anchors ? '' : 'border-t border-hair pt-3'}>
         <h3 className="text-ash">Does not count</h3>
         <p>{listWords(test.doesNotCount)}</p>
       </div>
