@@ -62,6 +62,8 @@ export type BenchInput =
   /** A device was read: its angle stands as if it had been typed. */
   | { readonly do: 'read-angle'; readonly angle: number }
   | { readonly do: 'pressed'; readonly score: ForceScore | null }
+  /** Let another part go: the next or the one before. */
+  | { readonly do: 'turn-part'; readonly by: 1 | -1 }
   /** A stand-in of a device begins to play: what it gives is marked. */
   | { readonly do: 'stand-in' }
   /** An entry was taken back; the test it belonged to is in hand again. */

@@ -1,4 +1,5 @@
 import type { Answer } from '../record/answer'
+import type { Choice } from '../record/outline'
 import { holdAt, holdHeld } from './hold'
 import type { InHand } from './in-hand'
 import type { PlainAnswer } from './input'
@@ -11,6 +12,22 @@ export const TRIALS = 3
 /** The angle that was typed at a stage that measures one. */
 export function typedAngle(state: BenchState, hand: InHand | null): number | undefined {
   return hand?.stage.angle && state.typed !== '' ? Number(state.typed) : undefined
+}
+
+/** Stages at which a figure typed is how strong the symptom is now. */
+export function asksLevel(hand: InHand | null): boolean {
+  return hand !== null && ['relief', 'release', 'return'].includes(hand.stage.kind) && !hand.stage.angle
+}
+
+/** How strong it is now, as typed; 0 to 10. */
+export function typedLevel(state: BenchState, hand: InHand | null): number | undefined {
+  return asksLevel(hand) && state.typed !== '' ? Number(state.typed) : undefined
+}
+
+/** Parts that may be let go now: those that were added in this performance. */
+export function partsNow(hand: InHand | null): readonly Choice[] {
+  const answered = new Set(hand?.run?.answers.map((a) => a.stage))
+  return hand?.stage.parts?.filter((part) => part.addedBy.some((stage) => answered.has(stage))) ?? []
 }
 
 /** The end of the range: typed, or where the device saw the limb rest. */
@@ -54,7 +71,7 @@ export function watched(state: BenchState, hand: InHand | null, now: number): Wa
 }
 
 /** An answer without details, with what was measured beside it. */
-export function plain(said: PlainAnswer, angle: number | undefined, seen: Watched): Answer {
+export function plain(said: PlainAnswer, angle: number | undefined, seen: Watched, changed: Changed = {}): Answer {
   switch (said) {
     case 'nothing':
       return { said, ...seen, ...(angle !== undefined && { end: angle }) }
@@ -62,10 +79,21 @@ export function plain(said: PlainAnswer, angle: number | undefined, seen: Watche
       return { said, places: [], ...seen, ...(angle !== undefined && { end: angle }) }
     case 'eased':
     case 'unchanged':
+      return { said, ...beside(seen, changed), ...(changed.part !== undefined && { part: changed.part }) }
     case 'returned':
     case 'stayed-away':
     case 'worse':
     case 'nothing-to-relieve':
-      return { said }
+      return { said, ...beside(seen, changed) }
   }
+}
+
+/** What was told beside a change of a symptom that is there. */
+interface Changed {
+  readonly level?: number | undefined
+  readonly part?: string | undefined
+}
+
+function beside({ held, newtons }: Watched, { level }: Changed) {
+  return { ...(held !== undefined && { held }), ...(newtons !== undefined && { newtons }), ...(level !== undefined && { intensity: level }) }
 }

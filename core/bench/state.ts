@@ -76,6 +76,8 @@ export interface BenchState {
   readonly hold: HoldState | null
   /** How the last press on a pad was given. */
   readonly press: ForceScore | null
+  /** The part to let go, where it can be chosen; the first one while null. */
+  readonly part: string | null
   /** A stand-in gave a value of the answer in hand: the answer says so for ever. */
   readonly simulated: boolean
 }
@@ -97,6 +99,7 @@ export const EMPTY_BENCH: BenchState = {
   table: NO_TABLE,
   hold: null,
   press: null,
+  part: null,
   simulated: false,
 }
 

@@ -211,6 +211,24 @@ describe('the bench', () => {
     ])
   })
 
+  it('keeps how strong it is after a change, and which of the added parts was let go', () => {
+    const b = bench(soreLeg().symptom('S2', { places: ['left-forearm-front'], now: 5 }))
+    b.give(choose('neck-distraction', 'none'))
+    for (const digit of '22') b.give({ do: 'type', digit })
+    b.give({ do: 'answer', said: 'eased', run: id(), now: 0 })
+    expect(b.told.at(-1)).toMatchObject({ answer: { said: 'eased', intensity: 2 } })
+    const c = bench(soreLeg())
+    c.give(choose('slump', 'left'))
+    for (let n = 0; n < 5; n++) c.give(answer('nothing'))
+    c.give({ do: 'ask', said: 'familiar', now: 0 })
+    c.give({ do: 'change', change: { places: ['left-calf'], intensity: 6 } })
+    c.give({ do: 'confirm', run: id(), now: 0 })
+    expect(c.hand()?.stage.id).toBe('neck-go')
+    c.give({ do: 'turn-part', by: 1 })
+    c.give({ do: 'answer', said: 'eased', run: id(), now: 0 })
+    expect(c.told.at(-1)).toMatchObject({ stage: 'neck-go', answer: { said: 'eased', part: 'ankle' } })
+  })
+
   it('marks what a stand-in gave, and not what was typed by hand after it', () => {
     const b = bench(soreLeg())
     b.give(choose('leg-raise', 'right'))

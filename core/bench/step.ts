@@ -5,14 +5,14 @@ import { testTitle } from '../catalogue/exam-test'
 import { withEvent } from '../record/exam'
 import { nextStage } from '../record/ladder'
 import { barring } from '../safety/safety'
-import { sidesOf } from '../record/outline'
+import { type Choice, sidesOf } from '../record/outline'
 import { unsettled } from '../safety/state'
 import { holdAt, toggleHold } from './hold'
 import { type InHand, inHandOf } from './in-hand'
 import type { BenchInput } from './input'
 import { placesOffered } from './places-offered'
 import { type BenchState, type Pair, putAway } from './state'
-import { doubt, endAngle, plain, TRIALS, typedAngle, watched, withTyped } from './measured'
+import { asksLevel, doubt, endAngle, partsNow, plain, TRIALS, typedAngle, typedLevel, watched, withTyped } from './measured'
 import type { Stepped } from './stepped'
 import { emptyLast, moveTable, tableOf } from './table'
 
@@ -60,10 +60,12 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
       return hand && !hand.run ? only({ variants: { ...state.variants, [hand.test.id]: input.variant } }) : same
     case 'type':
       // Typed by hand, it is no stand-in's any more.
+      if (asksLevel(hand)) return Number(state.typed + input.digit) <= 10 ? only({ typed: state.typed + input.digit }) : same
       return hand?.stage.angle && state.typed.length < DIGITS ? only({ typed: state.typed + input.digit, simulated: false }) : same
     case 'answer': {
       const end = endAngle(state, hand, input.end)
-      return doubt(state, hand, end) ?? give(state, hand, plain(input.said, end, watched(state, hand, input.now)), input.run, exam)
+      const changed = { level: typedLevel(state, hand), part: state.part ?? undefined }
+      return doubt(state, hand, end) ?? give(state, hand, plain(input.said, end, watched(state, hand, input.now), changed), input.run, exam)
     }
     case 'observe':
       return give(state, hand, { said: 'observed', choice: input.choice }, input.run, exam)
@@ -148,6 +150,8 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
       return moved(state, hand, input.by, ground)
     case 'read-angle':
       return { state: { ...state, typed: String(Math.max(0, input.angle)) }, events: [], devices: 'stop' }
+    case 'turn-part':
+      return only({ part: turned(state.part, partsNow(hand), input.by) })
     case 'stand-in':
       return only({ simulated: true })
     case 'pressed':
@@ -161,6 +165,12 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
     case 'say':
       return only({ hint: input.hint })
   }
+}
+
+/** The part beside this one among those that may be let go. */
+function turned(part: string | null, parts: readonly Choice[], by: 1 | -1): string | null {
+  const at = parts.findIndex((p) => p.id === part)
+  return parts.at((Math.max(0, at) + by) % Math.max(1, parts.length))?.id ?? null
 }
 
 /** Events that end what is in hand. */

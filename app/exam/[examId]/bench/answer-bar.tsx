@@ -30,6 +30,7 @@ interface StageProps {
 function ForStage({ bench, inHand, off }: StageProps) {
   const unit = inHand.stage.angle?.unit ?? '°'
   const keeps = inHand.stage.angle && bench.typed !== '' ? `keeps ${bench.typed}${unit}` : null
+  const level = bench.typed === '' ? 'digits: how strong now' : `${bench.typed} of 10 now`
   switch (inHand.stage.kind) {
     case 'load':
       return <ForLoad bench={bench} keeps={keeps} off={off} />
@@ -37,7 +38,7 @@ function ForStage({ bench, inHand, off }: StageProps) {
       return (
         <>
           <Answer onGive={() => bench.answer('unchanged')} off={off} words="No change" keyName="Space" wide />
-          <Answer onGive={() => bench.answer('eased')} off={off} words="It eases" keyName="Enter" wide main />
+          <Answer onGive={() => bench.answer('eased')} off={off} words="It eases" keyName="Enter" note={level} wide main />
         </>
       )
     case 'return':
@@ -51,7 +52,7 @@ function ForStage({ bench, inHand, off }: StageProps) {
       return (
         <>
           <Answer onGive={() => bench.answer('unchanged')} off={off} words="No change" keyName="Space" wide />
-          <Answer onGive={() => bench.answer('eased')} off={off} words="It eases" keyName="Enter" wide main />
+          <Answer onGive={() => bench.answer('eased')} off={off} words="It eases" keyName="Enter" note={level} wide main />
           <Answer onGive={() => bench.answer('worse')} off={off} words="More of it" keyName="D" />
           <Answer onGive={() => bench.answer('nothing-to-relieve')} off={off} words="Nothing was there" keyName="X" />
         </>

@@ -43,6 +43,17 @@ export function HandCard({ bench, inHand }: Props) {
       </h2>
       <p className="mt-1.5 text-[19px] leading-snug">{sentence}</p>
       <p className="mt-1.5 font-serif text-[18px] italic text-lantern-text">“{stage.ask}”</p>
+      {bench.parts.all.length > 1 && (
+        <p role="group" aria-label="What is let go" className="mt-1.5 flex flex-wrap items-center gap-2 text-base">
+          <span className="text-ash">Let go:</span>
+          {bench.parts.all.map((part) => (
+            <span key={part.id} className={part.id === bench.parts.chosen ? 'rounded-full border-2 border-lantern bg-glow px-3 font-semibold' : 'px-1'}>
+              {part.words}
+            </span>
+          ))}
+          <Key>←</Key> <Key>→</Key>
+        </p>
+      )}
       {inHand.guard && (
         <p role="status" className="mt-1.5 rounded-card border-l-[6px] border-lantern bg-sheet px-3 py-1.5 text-base font-semibold">
           {inHand.guard}

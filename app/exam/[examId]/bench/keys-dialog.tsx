@@ -22,7 +22,7 @@ const KEYS: readonly (readonly [readonly string[], string])[] = [
   [['U', 'H'], 'the rest of a table is usual; keep it as it is'],
   [['D', 'X'], 'more of it; nothing was there to relieve'],
   [['L'], 'leans back, where that is watched'],
-  [['↑', '↓', '←', '→'], 'stronger, weaker; the cells of a table'],
+  [['↑', '↓', '←', '→'], 'stronger, weaker; the cells of a table; another part to let go'],
   [['Shift ←', 'Shift →'], 'do the test in hand earlier or later'],
   [['[', ']'], 'left side, right side'],
   [['N', 'G'], 'the suggested next test; any test'],

@@ -69,8 +69,8 @@ export function useBenchKeys(bench: Bench, dialogOpen: boolean, others: Others) 
     letter,
     [bench],
   )
-  useHotkeys('left', () => bench.table.move({ rows: 0, columns: -1 }), letter, [bench])
-  useHotkeys('right', () => bench.table.move({ rows: 0, columns: 1 }), letter, [bench])
+  useHotkeys('left', () => sideways(bench, -1), letter, [bench])
+  useHotkeys('right', () => sideways(bench, 1), letter, [bench])
   // Letters mean places while something is being confirmed, and moves of the bench otherwise.
   useHotkeys('a,b,c,d,e,f,g,h,i,j,k,l,m,n,o,p,q,r,s,t,u,v,w,x,y,z', (_, hotkey) => byLetter(hotkey.keys?.join('') ?? '', bench, exam, others), letter, [bench])
   useHotkeys(
@@ -81,6 +81,12 @@ export function useBenchKeys(bench: Bench, dialogOpen: boolean, others: Others) 
   )
   useHotkeys('0,1,2,3,4,5,6,7,8,9', (_, hotkey) => byDigit(hotkey.keys?.join('') ?? '', bench), letter, [bench])
   useHotkeys('shift+slash', others.showKeys, { enabled: !dialogOpen, preventDefault: true, ignoreEventWhen: typing })
+}
+
+/** The cell beside this one, or another part to let go. */
+function sideways(bench: Bench, by: 1 | -1) {
+  if (bench.parts.all.length > 1) bench.input({ do: 'turn-part', by })
+  else bench.table.move({ rows: 0, columns: by })
 }
 
 /** Space: nothing, no change, the first choice, another trial, the usual value. */

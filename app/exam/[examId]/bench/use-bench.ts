@@ -6,6 +6,7 @@ import { benchFromDraft, draftOf } from '@/core/bench/draft'
 import { holdHeld, holdLeft } from '@/core/bench/hold'
 import type { InHand } from '@/core/bench/in-hand'
 import type { BenchInput, PlainAnswer } from '@/core/bench/input'
+import { partsNow } from '@/core/bench/measured'
 import type { Aside, BenchState, Pair, Pending, TableState } from '@/core/bench/state'
 import { EMPTY_BENCH } from '@/core/bench/state'
 import { type Ground, inHand as handOf, step, tableKey } from '@/core/bench/step'
@@ -19,6 +20,7 @@ import { type RouteLeg, type RouteStep, routeOf } from '@/core/planner/route'
 import type { LimitedBy } from '@/core/record/answer'
 import type { ExamEvent, PlanMode } from '@/core/record/event'
 import type { Exam } from '@/core/record/exam'
+import type { Choice } from '@/core/record/outline'
 import { cuff as simulatedCuff } from '@/devices/simulated-cuff'
 import { forcePad } from '@/devices/simulated-force-pad'
 import { movementFor, nodFor, pressFor } from '@/devices/stand-ins'
@@ -50,6 +52,8 @@ export interface Bench extends Pick<BenchState, 'chosen' | 'pending' | 'aside' |
   /** What a device on the limb reads now; null while none runs. */
   readonly live: number | null
   readonly zeroed: boolean
+  /** Parts that may be let go now, and the one chosen; none where there is no choice. */
+  readonly parts: { readonly all: readonly Choice[]; readonly chosen: string | null }
   /** Stand-ins of devices may be played here: in the demo clinic, or where they were switched on. */
   readonly plays: boolean
   /** The device is the simulated one. */
@@ -160,6 +164,7 @@ export function useBench(): Bench {
     hint: state.hint,
     live: device.live,
     zeroed: device.zeroed,
+    parts: { all: partsNow(inHand), chosen: state.part ?? partsNow(inHand)[0]?.id ?? null },
     plays,
     simulated: device.simulated,
     hold: { left: holdLeft(state.hold), held: holdHeld(state.hold) },
