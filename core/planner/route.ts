@@ -15,6 +15,7 @@ import { POSTURES, type Posture } from '../vocabulary/posture'
 import { otherSide, type Side, type TestSide } from '../vocabulary/side'
 import { type Candidate, fewestTurns, perMinute, quickest, WORTH_DOING } from './order'
 import type { TurnSeconds } from './price'
+import { storyAsks } from './story-asks'
 
 /** Where one planned test stands. */
 export type StepState = 'done' | 'under-way' | 'open' | 'changes-nothing' | 'skipped' | 'withheld'
@@ -191,6 +192,8 @@ function isPlanned(test: ExamTest, exam: Exam): boolean {
   if (schoolOf(exam, 'ligaments-who')?.id === 'history-only' && test.shares.includes('upper-neck-ligament')) return false
   if (wantedFirst(exam).includes(test.id)) return true
   if (test.filledBy) return false
+  const asked = storyAsks(test, exam)
+  if (asked !== null) return asked === 'plan' && !schools.some((s) => s.leavesOut.includes(test.id))
   const zones = new Set(exam.symptoms.flatMap((s) => s.places).map((place) => bodyArea(areaOf(place)).zone))
   if (schools.some((s) => s.leavesOut.includes(test.id))) return test.id === 'slump' && wantsSlump(exam)
   if (schools.some((s) => s.adds.includes(test.id))) return ZONES_OF[test.region].some((zone) => zones.has(zone))
