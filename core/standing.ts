@@ -1,6 +1,6 @@
 import type { SourceVerdict } from './assess'
 import { headlineOf } from './evidence/headline'
-import { REFERRED } from './vocabulary/source'
+import { FAMILIES, type Family, REFERRED } from './vocabulary/source'
 
 /** The estimate a source stands with, 0 to 1; null while nothing has moved it. */
 export function estimateOf({ weighed }: Pick<SourceVerdict, 'weighed'>): number | null {
@@ -15,6 +15,11 @@ export function isReferred({ source, pointers, weighed }: Pick<SourceVerdict, 's
 /** Sources for referral first, then by their estimate, the likeliest first; those nothing has moved come last, in their own order. */
 export function rankedSources(sources: readonly SourceVerdict[]): readonly SourceVerdict[] {
   return sources.toSorted((a, b) => Number(isReferred(b)) - Number(isReferred(a)) || (estimateOf(b) ?? -1) - (estimateOf(a) ?? -1))
+}
+
+/** Families in the order they are shown: what is referred stands before everything that is treated. */
+export function familiesShown(sources: readonly SourceVerdict[]): readonly Family[] {
+  return sources.some(isReferred) ? ['away', ...FAMILIES.filter((family) => family !== 'away')] : FAMILIES
 }
 
 /** A source leads from here on, and only with this much before the next one. */

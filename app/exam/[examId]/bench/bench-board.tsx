@@ -2,10 +2,11 @@
 
 import type { SourceVerdict } from '@/core/assess'
 import { rulesTold } from '@/core/note/sources'
+import { familiesShown, isReferred } from '@/core/standing'
 import { percent } from '@/core/note/percent'
 import { UNCHECKED } from '@/core/note/statement'
 import { counted } from '@/core/vocabulary/sentence'
-import { FAMILIES, FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
+import { FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
 import { RulePips } from '@/ui/board/rule-pips'
 import { FAMILY_COLOUR, Strip } from '@/ui/board/strip'
 import { useExam } from '@/ui/exam/store'
@@ -25,7 +26,7 @@ export function BenchBoard({ bench }: { readonly bench: Bench }) {
   return (
     <aside aria-label="Board" className="flex min-h-0 flex-col border-l border-hair bg-sheet px-5 py-3">
       <div role="group" aria-label="Sources" tabIndex={0} className="min-h-0 flex-1 overflow-y-auto">
-        {FAMILIES.map((family) => {
+        {familiesShown(assessment.sources).map((family) => {
           const rows = assessment.sources.filter((s) => s.family === family)
           if (rows.length === 0) return null
           return (
@@ -94,6 +95,11 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
           {weighable ? value === null ? 'not lit' : percent(value) : <span className="font-sans text-[15px] text-ash">{points}</span>}
         </span>
       </p>
+      {isReferred(row) && (
+        <p className="border-l-4 border-halt pl-2 text-[15px] leading-snug">
+          <strong className="text-halt">Refer first.</strong> {row.pointers.find((p) => p.direction === 'for')?.why}
+        </p>
+      )}
       {weighable && (
         <>
           <Strip

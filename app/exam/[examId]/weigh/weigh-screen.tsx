@@ -4,9 +4,9 @@ import { useState } from 'react'
 import type { SourceVerdict } from '@/core/assess'
 import { percent } from '@/core/note/percent'
 import { rulesWorthShowing } from '@/core/note/ranking'
-import { estimateOf, rankedSources } from '@/core/standing'
+import { estimateOf, familiesShown, rankedSources } from '@/core/standing'
 import { STATEMENT, UNCHECKED } from '@/core/note/statement'
-import { FAMILIES, FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
+import { FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
 import { FAMILY_COLOUR, Strip } from '@/ui/board/strip'
 import { OddsLadder } from '@/ui/charts/odds-ladder'
 import { leaderOf } from '@/core/sensitivity'
@@ -53,7 +53,7 @@ function LiveWeigh({ who }: { readonly who: string }) {
         <p className="text-sm text-ash">Each is a question of its own; several can be true together.</p>
         {/* On paper it has to say whose it is. */}
         <p className="hidden print:block">{who}</p>
-        {FAMILIES.map((family) => {
+        {familiesShown(assessment.sources).map((family) => {
           const rows = assessment.sources.filter((s) => s.family === family)
           return (
             rows.length > 0 && (
