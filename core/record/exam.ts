@@ -225,6 +225,7 @@ function opened(event: Extract<ExamEvent, { type: 'exam-opened' }>): Exam {
     openedBy: event.by,
     edition: event.edition ?? FIRST_EDITION,
     ...NOTHING_YET,
+    memory: { ...NO_MEMORY, screen: [{ age: event.ageYears }] },
     length: 1,
   }
 }

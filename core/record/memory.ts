@@ -7,6 +7,9 @@ export interface ScreenChange {
   readonly answer: 'yes' | 'no' | null
 }
 
+/** A change of what answers are read with: the age, or the schools. */
+export type FrameChange = { readonly age: number | null } | { readonly schools: Readonly<Record<string, string>> }
+
 /** A warning sign, taken back or not; `id` is its entry. */
 export interface WarningTold {
   readonly id: string
@@ -19,8 +22,8 @@ export interface WarningTold {
  * Safety never forgets: a gate that closed stays closed until it is opened with words, whatever was changed since.
  */
 export interface Memory {
-  /** Every change of an answer of the screen, oldest first. */
-  readonly screen: readonly ScreenChange[]
+  /** Every change of an answer of the screen, and of the age and the schools it is read with, oldest first. */
+  readonly screen: readonly (ScreenChange | FrameChange)[]
   /** Performances as they stood before an entry of theirs was taken back. */
   readonly runs: readonly Run[]
   readonly warnings: readonly WarningTold[]
@@ -37,6 +40,10 @@ export function remember(memory: Memory, event: ExamEvent, screen: Readonly<Reco
       const open = event.items.filter((item) => screen[item] === undefined)
       return open.length === 0 ? memory : { ...memory, screen: [...memory.screen, ...open.map((item) => ({ item, answer: 'no' as const }))] }
     }
+    case 'age-corrected':
+      return { ...memory, screen: [...memory.screen, { age: event.ageYears }] }
+    case 'schools-chosen':
+      return { ...memory, screen: [...memory.screen, { schools: event.schools }] }
     case 'warning-seen':
       return { ...memory, warnings: [...memory.warnings, { id: event.id, sign: event.sign }] }
     default:
@@ -50,7 +57,12 @@ export function memoryOf(
   asRun: (start: TestStarted, answers: readonly StageAnswered[], stopped: TestStopped | null) => Run,
 ): Memory {
   const given = new Map<string, { readonly id: string; readonly answer: 'yes' | 'no' }[]>()
-  const screen: ScreenChange[] = []
+  const screen: (ScreenChange | FrameChange)[] = []
+  const frames: { readonly id: string; readonly kind: string; readonly change: FrameChange }[] = []
+  const frame = (id: string, kind: string, change: FrameChange) => {
+    frames.push({ id, kind, change })
+    screen.push(change)
+  }
   const runs: Run[] = []
   const warnings: WarningTold[] = []
   const gone = new Set<string>()
@@ -68,6 +80,13 @@ export function memoryOf(
       case 'screen-rest-no':
         for (const item of event.items) if (lastOf(item) === null) tell(item, event.id, 'no')
         break
+      case 'exam-opened':
+      case 'age-corrected':
+        frame(event.id, 'age', { age: event.ageYears })
+        break
+      case 'schools-chosen':
+        frame(event.id, 'schools', { schools: event.schools })
+        break
       case 'warning-seen':
         warnings.push({ id: event.id, sign: event.sign })
         break
@@ -78,6 +97,8 @@ export function memoryOf(
           if (run) runs.push(run)
         }
         gone.add(event.target)
+        for (const { kind } of frames.filter((f) => f.id === event.target))
+          screen.push(frames.findLast((f) => f.kind === kind && !gone.has(f.id))?.change ?? { schools: {} })
         for (const [item, answers] of given) if (answers.some((g) => g.id === event.target)) screen.push({ item, answer: lastOf(item) })
         break
       }

@@ -481,6 +481,20 @@ describe('a gate that closed is remembered', () => {
     expect(starting(yes(opened, 'bladder'), 'leg-raise')?.do).toMatch('Emergency')
   })
 
+  it('another school or another age lifts nothing that had closed, and closes nothing that never held together', () => {
+    const choose = (id: string): EventContent => ({ type: 'schools-chosen', schools: { 'ligaments-who': id }, setting: 'referred' })
+    const referred = yes(somebody().then(choose('history-only')), 'inflammatory-joint')
+    for (const test of LIGAMENTS) expect(starting(referred.then(choose('history')), test)?.do, test).toMatch('Refer')
+    // The school was changed before anything was told: its halt never closed.
+    for (const test of LIGAMENTS)
+      expect(starting(yes(somebody().then(choose('history-only')).then(choose('history')), 'inflammatory-joint'), test), test).toBeNull()
+    const aged = yes(somebody().then({ type: 'age-corrected', ageYears: 70, why: 'wrong year' }), 'neck-accident')
+    const younger = aged.then({ type: 'age-corrected', ageYears: 40, why: 'it was right' })
+    expect(starting(younger, 'neck-side-bend')?.do).toMatch('imaging rule')
+    const undone = aged.then({ type: 'undone', target: aged.events.find((e) => e.type === 'age-corrected')?.id ?? '' })
+    expect(starting(undone, 'neck-side-bend')?.do).toMatch('imaging rule')
+  })
+
   it('a result or a warning that was taken back is remembered as well', () => {
     const spread = soreLeg().test('leg-raise', 'left', [own(['left-calf', 'right-calf'], 6, 40)])
     const back = spread.then({ type: 'undone', target: spread.events.at(-1)?.id ?? '' })

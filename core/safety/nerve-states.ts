@@ -40,8 +40,8 @@ export function bothSides(limb: 'arm' | 'leg', runs: readonly Run[]): readonly s
 const SHOCK = { test: 'neck-flexion-shock', stage: 'bend', choice: 'electric' } as const
 
 /**
- * Cord signs found by examining: any sign of the tables, an electric feeling on bending the neck, or reflexes that are brisk on one
- * side only or together with stiff or clumsy limbs.
+ * Cord signs found by examining: any sign of the tables, or an electric feeling on bending the neck. Brisk reflexes join them where
+ * another sign was found or told (`withBrisk`).
  */
 export function cordSigns(runs: readonly Run[]): readonly string[] {
   const found = screens(runs).filter((run) => read(run, runs).cord.length > 0)
@@ -51,7 +51,7 @@ export function cordSigns(runs: readonly Run[]): readonly string[] {
   return [...found, ...shocks].map(causeOf)
 }
 
-/** Performances with brisk reflexes on both sides. */
+/** Performances with brisk reflexes, on either side. */
 export function briskReflexes(runs: readonly Run[]): readonly string[] {
   const brisk = screens(runs).filter((run) => read(run, runs).brisk.length > 0)
   return brisk.map(causeOf)

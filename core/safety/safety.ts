@@ -89,42 +89,47 @@ function reasonsFor(when: When, exam: Exam): readonly string[] {
 }
 
 /** Does the school of this examination hold with it? Where none is asked for, always. */
-function isSchoolOf(when: When, exam: Exam): boolean {
+function isSchoolOf(when: When, exam: Pick<Exam, 'schools'>): boolean {
   const school = 'of' in when || 'seen' in when ? when.school : undefined
   return school === undefined || schoolOf(exam, school.question)?.id === school.school
 }
 
 /** The same with everything that was on the record at any time. */
 function everReasonsFor(when: When, exam: Exam): readonly string[] {
-  if (!isSchoolOf(when, exam)) return []
   if ('of' in when) return everOnScreen(when, exam)
+  if (!isSchoolOf(when, exam)) return []
   if ('warning' in when) return exam.memory.warnings.flatMap((w) => (when.warning.some((known) => known === w.sign) ? [`${w.sign} ${w.id}`] : []))
   if (exam.memory.runs.length === 0) return []
   return exam.memory.runs.flatMap((run) => reasonsFor(when, { ...exam, runs: [...exam.runs.filter((r) => r.id !== run.id), run] }))
 }
 
-/** What the answers of the screen closed at any moment. Kept with the answers: most examinations of a plan share them. */
+/** What the answers of the screen closed at any moment, with the age and the schools of that moment. Kept with the answers. */
 function everOnScreen(when: OnScreen, exam: Exam): readonly string[] {
   const { screen: changes } = exam.memory
-  const known = EVER.get(changes) ?? new Map<OnScreen, { readonly age: number | null; readonly because: readonly string[] }>()
+  const known = EVER.get(changes) ?? new Map<OnScreen, readonly string[]>()
   EVER.set(changes, known)
   const kept = known.get(when)
-  if (kept?.age === exam.ageYears) return kept.because
-  let screen: Readonly<Record<string, 'yes' | 'no'>> = {}
-  const because = changes.some((c) => c.answer === 'yes')
-    ? changes.flatMap(({ item, answer }) => {
-        screen = answer === null ? Object.fromEntries(Object.entries(screen).filter(([other]) => other !== item)) : { ...screen, [item]: answer }
-        // Only a yes can close anything.
-        return answer === 'yes' ? onScreen(when, screen, exam) : []
+  if (kept) return kept
+  let screen: Exam['screen'] = {}
+  let ageYears: number | null = null
+  let schools: Exam['schools'] = {}
+  const told = changes.some((c) => 'item' in c && c.answer === 'yes')
+  const because = !told
+    ? []
+    : changes.flatMap((change) => {
+        if ('age' in change) ageYears = change.age
+        else if ('schools' in change) schools = change.schools
+        else if (change.answer === null) screen = Object.fromEntries(Object.entries(screen).filter(([other]) => other !== change.item))
+        else screen = { ...screen, [change.item]: change.answer }
+        return isSchoolOf(when, { schools }) ? onScreen(when, screen, { ageYears }) : []
       })
-    : []
-  known.set(when, { age: exam.ageYears, because })
+  known.set(when, because)
   return because
 }
 
-const EVER = new WeakMap<Exam['memory']['screen'], Map<OnScreen, { readonly age: number | null; readonly because: readonly string[] }>>()
+const EVER = new WeakMap<Exam['memory']['screen'], Map<OnScreen, readonly string[]>>()
 
-function onScreen(when: OnScreen, screen: Exam['screen'], exam: Exam): readonly string[] {
+function onScreen(when: OnScreen, screen: Exam['screen'], exam: Pick<Exam, 'ageYears'>): readonly string[] {
   const yes = (item: ScreenFact) => screen[item] === 'yes' || drawnFromAge(item, screen, exam)
   const because = when.of.filter(yes)
   const { and = [], andAny } = when
@@ -133,7 +138,7 @@ function onScreen(when: OnScreen, screen: Exam['screen'], exam: Exam): readonly 
 }
 
 /** An age that is not known counts as at risk. */
-function drawnFromAge(item: ScreenFact, screen: Exam['screen'], { ageYears }: Exam): boolean {
+function drawnFromAge(item: ScreenFact, screen: Exam['screen'], { ageYears }: Pick<Exam, 'ageYears'>): boolean {
   const age = ageYears ?? Infinity
   switch (item) {
     case 'age-65':

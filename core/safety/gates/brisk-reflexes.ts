@@ -1,12 +1,12 @@
 import { NECK } from '../barred'
 import { defineGate } from '../gate'
 
-/** Brisk reflexes on both sides alone: with care, and the cord signs next. */
+/** Brisk reflexes alone, on one side or both: with care, and the cord signs next. */
 export const briskReflexes = defineGate({
   id: 'brisk-reflexes',
   strength: 'caution',
   when: { state: 'brisk-reflexes' },
   bars: { loading: NECK },
-  reason: 'Reflexes are brisk on both sides.',
+  reason: 'Reflexes are brisk.',
   do: 'Look at the cord signs before the neck is loaded.',
 })
