@@ -78,10 +78,12 @@ describe('the pelvic rules side by side', () => {
     expect(assess(record.exam).rules.find((r) => r.cluster.id === 'pelvic-six' && r.side === 'left')?.positives).toBe(0)
   })
 
-  it('four stops at two', () => {
+  it('four stops at two, and leads for those who chose it; for others it stands beside', () => {
     const record = sorePelvis().test('sij-distraction', 'none', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK])
     expect(rules(record, 'pelvic-four')).toMatchObject({ state: 'met', positives: 2, changeNothing: ['sij-compression', 'sacral-thrust'] })
-    expect(at(record, 'sij-pain', 'right')?.weighed?.rule).toMatchObject({ lr: 4, rule: { cluster: { id: 'pelvic-four' } } })
+    expect(at(record, 'sij-pain', 'right')?.weighed).toMatchObject({ rule: null, others: [{ lr: 4, rule: { cluster: { id: 'pelvic-four' } } }] })
+    const chosen = record.then({ type: 'schools-chosen', schools: { 'pelvic-cluster': 'four' }, setting: 'referred' })
+    expect(at(chosen, 'sij-pain', 'right')?.weighed).toMatchObject({ headline: 'rule', rule: { lr: 4, rule: { cluster: { id: 'pelvic-four' } } } })
   })
 
   it('clear needs all six quiet, uses the corrected negative ratio, and says nothing when one comes on', () => {

@@ -21,17 +21,17 @@ describe('what the figures hang on', () => {
     const assessment = assess(five.exam)
     const lit = assessment.sources.flatMap((s) => (s.weighed ? [headlineOf(s.weighed)] : []))
     expect(leaderOf(assessment)).toBe('Sacroiliac joint, right')
-    expect(Math.max(...lit)).toBeCloseTo(headlineOf(sij(five).verdict?.weighed ?? { rule: null, model: 0 }), 9)
+    expect(Math.max(...lit)).toBeCloseTo(headlineOf(sij(five).verdict?.weighed ?? { estimate: 0 }), 9)
   })
 
   it('the hinge of a rule that is just met is a test in it, and the other figure is what the examination would then say', () => {
     const { assessment, verdict } = sij(five)
     const hinge = verdict && hingeOf(assessment, verdict)
-    expect(hinge?.now).toBeCloseTo(headlineOf(verdict?.weighed ?? { rule: null, model: 0 }), 9)
+    expect(hinge?.now).toBeCloseTo(headlineOf(verdict?.weighed ?? { estimate: 0 }), 9)
     const name = { 'thigh thrust, right': 'thigh-thrust', 'Gaenslen, right': 'gaenslen', 'pelvic compression, right': 'sij-compression' }[hinge?.finding ?? '']
     expect(name, hinge?.finding).toBeDefined()
     const other = ['sij-compression', 'thigh-thrust', 'gaenslen'].reduce((r, t) => r.test(t, 'right', [t === name ? NOTHING : BUTTOCK]), sorePelvis())
-    expect(hinge?.then).toBeCloseTo(headlineOf(sij(other).verdict?.weighed ?? { rule: null, model: 0 }), 9)
+    expect(hinge?.then).toBeCloseTo(headlineOf(sij(other).verdict?.weighed ?? { estimate: 0 }), 9)
   })
 
   it('no finding of the other side is a hinge, and what moves nothing is none', () => {

@@ -19,7 +19,7 @@ describe('what stands out', () => {
     const close = {
       ...first,
       side: 'left' as const,
-      weighed: { ...first.weighed, rule: first.weighed.rule && { ...first.weighed.rule, postTest: first.weighed.rule.postTest - 0.05 } },
+      weighed: { ...first.weighed, estimate: first.weighed.estimate - 0.05 },
     }
     expect(standingOf([first, close, ...rest])).toEqual({ kind: 'none' })
   })

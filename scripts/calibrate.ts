@@ -4,8 +4,8 @@ import { fitRho } from '../core/evidence/calibrate'
 import { FITTED_GROUPS, thresholdsOf } from '../core/evidence/thresholds'
 
 const fits = FITTED_GROUPS.map((group) => {
-  const { present, absent, names } = thresholdsOf(group)
-  return { group, names, present: fitRho(present), absent: fitRho(absent) }
+  const { thresholds, names } = thresholdsOf(group)
+  return { group, names, rho: fitRho(thresholds) }
 })
 
 writeFileSync(
@@ -16,7 +16,7 @@ export const CALIBRATION = {
 ${fits
   .map(
     (f) => `  ${f.group}: {
-    rho: { present: ${f.present}, absent: ${f.absent} },
+    rho: ${f.rho},
     inputs: [${f.names.map((name) => `'${name}'`).join(', ')}],
   },`,
   )
@@ -24,4 +24,4 @@ ${fits
 } as const
 `,
 )
-for (const f of fits) console.log(`${f.group}: rho ${f.present} with the source, ${f.absent} without`)
+for (const f of fits) console.log(`${f.group}: rho ${f.rho}`)

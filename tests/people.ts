@@ -64,7 +64,9 @@ export function quiet(stage: StageOutline): Answer {
     case 'grid':
       return {
         said: 'grid',
-        cells: Object.fromEntries((stage.grid ? cellsOf(stage.grid) : []).map((c) => [c.id, c.column.usual ?? c.column.values[0]?.id ?? ''])),
+        cells: Object.fromEntries(
+          (stage.grid ? cellsOf(stage.grid) : []).flatMap((c) => (c.column.number ? [] : [[c.id, c.column.usual ?? c.column.values[0]?.id ?? '']])),
+        ),
       }
   }
 }

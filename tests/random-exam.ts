@@ -61,7 +61,13 @@ export function randomExam(seed: string, moves = 30): RandomExam {
         const cells = (stage.grid?.rows ?? []).flatMap((row) =>
           (stage.grid?.columns ?? [])
             .filter((column) => !column.not?.includes(row.id) && random() < 0.9)
-            .map((column) => [`${row.id}.${column.id}`, one(column.values).id] as const),
+            .map(
+              (column) =>
+                [
+                  `${row.id}.${column.id}`,
+                  column.number ? String(column.number.min + below(column.number.max - column.number.min)) : one(column.values).id,
+                ] as const,
+            ),
         )
         return { said, cells: Object.fromEntries(cells) }
       }

@@ -34,6 +34,9 @@ export type BenchInput =
   | { readonly do: 'keep-table'; readonly run: string }
   | { readonly do: 'table'; readonly move: TableMove }
   | { readonly do: 'toggle-lean' }
+  /** The next of the end feels, or of the orders of pain and resistance; after the last none is said. */
+  | { readonly do: 'turn-end-feel' }
+  | { readonly do: 'turn-pain-order' }
   | { readonly do: 'toggle-hold'; readonly now: number }
   | { readonly do: 'tick'; readonly now: number }
   | { readonly do: 'ask'; readonly said: Pending['said']; readonly now: number; readonly onset?: Onset | null }

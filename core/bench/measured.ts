@@ -1,4 +1,5 @@
-import type { Answer } from '../record/answer'
+import type { LoadWay } from '../catalogue/load'
+import type { Answer, EndFeel, PainOrder } from '../record/answer'
 import type { Choice } from '../record/outline'
 import { holdAt, holdHeld } from './hold'
 import type { InHand } from './in-hand'
@@ -53,8 +54,24 @@ export function withTyped(state: BenchState, hand: InHand | null, seen: number |
   return doubt(state, hand, value) ?? [...state.trials, value].slice(0, TRIALS)
 }
 
+const PRESSES: readonly LoadWay[] = ['pressing', 'thrust', 'compression', 'shear']
+
+/** Does the hand feel an end at this stage: a range taken to its end, or a press? */
+export function feelsEnd(hand: InHand | null): boolean {
+  if (hand?.stage.kind !== 'load' || hand.stage.handsOff || hand.stage.baseline) return false
+  return (hand.stage.angle !== undefined && !hand.stage.angle.unit) || feelsOrder(hand)
+}
+
+/** Is something pressed at this stage, so that pain and resistance come in some order? */
+export function feelsOrder(hand: InHand | null): boolean {
+  if (hand?.stage.kind !== 'load' || hand.stage.handsOff || hand.stage.baseline) return false
+  return hand.stage.force !== undefined || hand.test.loads.some((l) => PRESSES.includes(l.way))
+}
+
 /** What a stage may have beside its answer. */
 interface Watched {
+  readonly endFeel?: EndFeel
+  readonly painOrder?: PainOrder
   readonly lean?: boolean
   readonly held?: number
   readonly newtons?: number
@@ -65,6 +82,8 @@ export function watched(state: BenchState, hand: InHand | null, now: number): Wa
   const held = holdHeld(holdAt(state.hold, now))
   return {
     ...(hand?.stage.leanWatched && { lean: state.lean }),
+    ...(state.endFeel && feelsEnd(hand) && { endFeel: state.endFeel }),
+    ...(state.painOrder && feelsOrder(hand) && { painOrder: state.painOrder }),
     ...(hand?.stage.force && state.press && { newtons: Math.round(state.press.highest) }),
     ...(hand?.stage.holdSeconds && held !== null && { held }),
   }

@@ -1,6 +1,6 @@
 import type { TestId } from '../catalogue/exam-test'
 import type { ForceScore } from '../metrology/force'
-import type { SymptomId } from '../record/answer'
+import type { EndFeel, PainOrder, SymptomId } from '../record/answer'
 import type { Place } from '../vocabulary/body-area'
 import type { Quality } from '../vocabulary/quality'
 import type { TestSide } from '../vocabulary/side'
@@ -50,6 +50,10 @@ export interface HoldState {
   /** Seconds it had lasted when it was last looked at. */
   readonly elapsed: number
   readonly running: boolean
+  /** Seconds of rest that follow it; 0 where none do. */
+  readonly rest: number
+  /** Seconds of rest left; null while nobody rests. */
+  readonly resting: number | null
 }
 
 /** The bench beside its record: what is in this hand and not recorded yet. Plain data, so that it can be kept on the device. */
@@ -70,6 +74,9 @@ export interface BenchState {
   readonly sure: string | null
   /** Was the patient seen to lean away? Only where the stage watches for it. */
   readonly lean: boolean
+  /** What ended the movement or the press, and which came first; null while nobody said. */
+  readonly endFeel: EndFeel | null
+  readonly painOrder: PainOrder | null
   /** Variants chosen by hand, by test. */
   readonly variants: Readonly<Record<string, string>>
   readonly table: TableState
@@ -95,6 +102,8 @@ export const EMPTY_BENCH: BenchState = {
   hint: null,
   sure: null,
   lean: false,
+  endFeel: null,
+  painOrder: null,
   variants: {},
   table: NO_TABLE,
   hold: null,

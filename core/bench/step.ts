@@ -1,20 +1,20 @@
-import type { Answer } from '../record/answer'
+import { type Answer, END_FEELS, PAIN_ORDERS } from '../record/answer'
 import type { EventContent } from '../record/event'
 import type { Exam } from '../record/exam'
 import { testTitle } from '../catalogue/exam-test'
 import { withEvent } from '../record/exam'
 import { nextStage } from '../record/ladder'
 import { barring } from '../safety/safety'
-import { type Choice, sidesOf } from '../record/outline'
+import { type Choice, fitsColumn, sidesOf } from '../record/outline'
 import { unsettled } from '../safety/state'
-import { holdAt, toggleHold } from './hold'
+import { beginHold, holdAt, toggleHold } from './hold'
 import { type InHand, inHandOf } from './in-hand'
 import type { BenchInput } from './input'
 import { placesOffered } from './places-offered'
 import { type BenchState, type Pair, putAway } from './state'
-import { asksLevel, doubt, endAngle, partsNow, plain, TRIALS, typedAngle, typedLevel, watched, withTyped } from './measured'
+import { asksLevel, doubt, endAngle, feelsEnd, feelsOrder, partsNow, plain, TRIALS, typedAngle, typedLevel, watched, withTyped } from './measured'
 import type { Stepped } from './stepped'
-import { emptyLast, moveTable, tableOf } from './table'
+import { emptyLast, moveTable, tableCells, tableOf } from './table'
 
 /** What the bench stands on: the record, and the plan that is made from it. */
 export interface Ground {
@@ -65,7 +65,7 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
     case 'answer': {
       const end = endAngle(state, hand, input.end)
       const changed = { level: typedLevel(state, hand), part: state.part ?? undefined }
-      return doubt(state, hand, end) ?? give(state, hand, plain(input.said, end, watched(state, hand, input.now), changed), input.run, exam)
+      return doubt(state, hand, end) ?? give(state, hand, plain(input.said, end, watched(state, hand, input.now), changed), input.run, exam, input.now)
     }
     case 'observe':
       return give(state, hand, { said: 'observed', choice: input.choice }, input.run, exam)
@@ -83,6 +83,11 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
     }
     case 'keep-table': {
       const { cells } = tableOf(state.table, tableKey(hand))
+      const unfit = tableCells(hand?.stage.grid).find(({ id, column }) => cells[id] !== undefined && !fitsColumn(column, cells[id]))
+      if (unfit?.column.number) {
+        const { min, max, unit } = unfit.column.number
+        return only({ hint: `${unfit.row.words}: ${cells[unfit.id] ?? ''} is not between ${min} and ${max} ${unit}. Type it again, or empty it with ⌫.` })
+      }
       if (Object.keys(cells).length === 0) return only({ hint: 'Nothing is filled in yet. U fills every open cell with its usual value.' })
       return give(state, hand, { said: 'grid', cells }, input.run, exam)
     }
@@ -90,8 +95,12 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
       return only({ table: moveTable(tableOf(state.table, tableKey(hand)), hand?.stage.grid, input.move) })
     case 'toggle-lean':
       return hand?.stage.leanWatched ? only({ lean: !state.lean }) : same
+    case 'turn-end-feel':
+      return feelsEnd(hand) ? only({ endFeel: after(END_FEELS, state.endFeel) }) : same
+    case 'turn-pain-order':
+      return feelsOrder(hand) ? only({ painOrder: after(PAIN_ORDERS, state.painOrder) }) : same
     case 'toggle-hold':
-      return hand && hand.stage.holdSeconds > 0 ? only({ hold: toggleHold(state.hold, hand.stage.holdSeconds, input.now) }) : same
+      return hand && hand.stage.holdSeconds > 0 ? only({ hold: toggleHold(state.hold, hand.stage.holdSeconds, input.now, hand.stage.restSeconds) }) : same
     case 'tick': {
       const hold = holdAt(state.hold, input.now)
       return hold === state.hold ? same : only({ hold })
@@ -167,6 +176,11 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
   }
 }
 
+/** The one after this; none after the last. */
+function after<T extends string>(all: readonly T[], now: T | null): T | null {
+  return all[now === null ? 0 : all.indexOf(now) + 1] ?? null
+}
+
 /** The part beside this one among those that may be let go. */
 function turned(part: string | null, parts: readonly Choice[], by: 1 | -1): string | null {
   const at = parts.findIndex((p) => p.id === part)
@@ -179,21 +193,27 @@ function done(state: BenchState, events: readonly EventContent[], hint: string |
 }
 
 /** Start the test if its first answer is this one; keep it in hand until its ladder is done. */
-function give(state: BenchState, hand: InHand | null, answer: Answer, newRun: string, exam: Exam): Stepped {
+function give(state: BenchState, hand: InHand | null, answer: Answer, newRun: string, exam: Exam, now?: number): Stepped {
   if (!hand || hand.asksFor) return { state, events: [] }
   if (hand.unasked) return { state: { ...state, hint: 'First ask what stands below: one key each.' }, events: [] }
   const { test, side, stage } = hand
   const run = hand.run?.id ?? newRun
   const answers = [...(hand.run?.answers ?? []), { event: '', stage: stage.id, answer, at: 0 }]
-  const over = nextStage({ answers, stopped: null, variant: hand.variant }, test) === null
+  const next = nextStage({ answers, stopped: null, variant: hand.variant }, test)
+  const over = next === null
   const events: readonly EventContent[] = [
     ...(hand.run ? [] : [started(newRun, hand)]),
     { type: 'stage-answered', run, stage: stage.id, answer: marked(answer, state) },
   ]
   // An answer that halts ends its test: nothing more is put on.
-  const halted = !over && isHalted(after(exam, events), hand)
+  const halted = !over && isHalted(examAfter(exam, events), hand)
   return {
-    state: { ...putAway(state), chosen: over || halted ? null : { test: test.id, side } },
+    state: {
+      ...putAway(state),
+      chosen: over || halted ? null : { test: test.id, side },
+      // Both hands are busy, or the arms are up: the time begins by itself.
+      hold: next?.timedAtOnce && !halted && now !== undefined ? beginHold(next.holdSeconds ?? 0, now) : null,
+    },
     events: halted ? [...events, { type: 'test-stopped', run, why: 'halted' }] : events,
     devices: 'stop',
   }
@@ -205,7 +225,7 @@ function marked(answer: Answer, { simulated }: BenchState): Answer {
 }
 
 /** The examination as these events leave it, before they are stamped. */
-function after(exam: Exam, events: readonly EventContent[]): Exam {
+function examAfter(exam: Exam, events: readonly EventContent[]): Exam {
   return events.reduce<Exam>((so, content) => withEvent(so, { ...content, id: '', at: so.openedAt, by: '' }, []) ?? so, exam)
 }
 
@@ -218,7 +238,7 @@ function isHalted(exam: Exam, { test, variant }: InHand): boolean {
 function warned(state: BenchState, hand: InHand | null, sign: string, exam: Exam): Stepped {
   const { pending } = state
   const told: readonly EventContent[] = pending && hand?.run ? [{ type: 'stage-answered', run: hand.run.id, stage: hand.stage.id, answer: asFar(pending) }] : []
-  const run = hand?.run && (after(exam, told).runs.find((r) => r.id === hand.run?.id) ?? hand.run)
+  const run = hand?.run && (examAfter(exam, told).runs.find((r) => r.id === hand.run?.id) ?? hand.run)
   const ends: readonly EventContent[] = run && nextStage(run, hand.test) !== null ? [{ type: 'test-stopped', run: run.id, why: 'halted' }] : []
   return done(state, [...told, { type: 'warning-seen', sign }, ...ends])
 }

@@ -55,6 +55,8 @@ export function moveTable(table: TableState, grid: GridOutline | undefined, move
       filled: [...table.filled.filter((id) => id !== cell.id), cell.id],
     }
   }
+  // A figure has no usual value: an open one is passed over.
+  if (move === 'usual' && here?.column.number) return { ...table, at: Math.min(all.length - 1, table.at + 1) }
   if (move === 'usual') return put(here, here?.column.usual ?? here?.column.values[0]?.id, true)
   if (move === 'turn') {
     const values = here?.column.values ?? []
@@ -72,6 +74,11 @@ export function moveTable(table: TableState, grid: GridOutline | undefined, move
   }
   if ('to' in move) return move.to >= 0 && move.to < all.length ? { ...table, at: move.to } : table
   if ('set' in move) return put(all[move.at ?? table.at], move.set, true)
+  if ('digit' in move && here?.column.number) {
+    const so = table.cells[here.id] ?? ''
+    const longest = String(here.column.number.max).length
+    return put(here, so.length >= longest ? move.digit : so + move.digit, false)
+  }
   if ('digit' in move) {
     const values = here?.column.values ?? []
     const itself = values.find((v) => v.id === move.digit)

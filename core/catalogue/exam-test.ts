@@ -1,5 +1,5 @@
 import type { StageOutline, TestOutline, VariantOutline } from '../record/outline'
-import type { Pose } from '../vocabulary/pose'
+import type { Contact, Pose } from '../vocabulary/pose'
 import type { Posture } from '../vocabulary/posture'
 import type { BodyArea } from '../vocabulary/body-area'
 import { capital } from '../vocabulary/sentence'
@@ -48,6 +48,8 @@ export interface Variant extends VariantOutline {
   readonly grade?: Grade
   /** What is done, said or drawn otherwise in this way, by stage. */
   readonly changes?: Readonly<Record<string, Partial<Pick<Stage, 'label' | 'do' | 'pose' | 'holdSeconds'>>>>
+  /** Holds at every stage of this way: a sentence before the instruction, and a hand more in the drawing. */
+  readonly throughout?: { readonly says: string; readonly hand?: Contact }
   /** Ways of different schools that this one follows at once. */
   readonly honours?: readonly string[]
   /** Parts that the test loads and this variant leaves alone. */
@@ -120,8 +122,11 @@ export function defineTest(test: ExamTest): ExamTest {
 
 /** A stage as it is done in this way: its own words and drawing where the way has them. */
 export function stageAs(test: Pick<ExamTest, 'variants'>, variant: string, stage: Stage): Stage {
-  const changed = test.variants.find((v) => v.id === variant)?.changes?.[stage.id]
-  return changed ? { ...stage, ...changed } : stage
+  const { changes, throughout } = test.variants.find((v) => v.id === variant) ?? {}
+  const changed = { ...stage, ...changes?.[stage.id] }
+  if (!throughout) return changed
+  const { says, hand } = throughout
+  return { ...changed, do: `${says} ${changed.do}`, pose: hand ? { ...changed.pose, contacts: [...changed.pose.contacts, hand] } : changed.pose }
 }
 
 /** The question every stage asks, in an order that does not lead. */

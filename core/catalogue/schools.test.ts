@@ -8,7 +8,6 @@ import { routeOf, variantFor } from '../planner/route'
 import type { Composed } from '../record/compose'
 import { closedGates } from '../safety/safety'
 import { CATALOGUE, testById } from '.'
-import { stageAs } from './exam-test'
 import { chosenSchools, isSchool, notFollowed, SCHOOLS } from './schools'
 
 const follow = (record: Composed, schools: Readonly<Record<string, string>>) => record.then({ type: 'schools-chosen', schools, setting: 'referred' })
@@ -64,17 +63,6 @@ describe('schools', () => {
     if (!slump) throw new Error('There is a slump.')
     const apart = { ...slump, variants: slump.variants.filter((v) => !v.honours) }
     expect(notFollowed({ ...exam, schools: { ...exam.schools } }, [apart])[0]).toMatch('cannot be done together with')
-  })
-
-  it('a way that is done otherwise says and draws it', () => {
-    for (const test of CATALOGUE)
-      for (const v of test.variants)
-        for (const [stage, changed] of Object.entries(v.changes ?? {})) {
-          const plain = test.stages.find((s) => s.id === stage)
-          expect(plain, `${test.id} ${v.id}`).toBeDefined()
-          expect(changed.do, `${test.id} ${v.id}`).not.toBe(plain?.do)
-          expect(plain && stageAs(test, v.id, plain).do).toBe(changed.do)
-        }
   })
 
   it('choosing any of them never rewrites what was found', () => {

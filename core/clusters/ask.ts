@@ -16,7 +16,7 @@ import { type Item, type ItemSide, itemKey, type MeasuredItem, type ObservedItem
 
 /** What conditions are looked up in. */
 export interface Ground {
-  readonly exam: Pick<Exam, 'symptoms' | 'facts' | 'screen' | 'ageYears' | 'runs'>
+  readonly exam: Pick<Exam, 'symptoms' | 'facts' | 'screen' | 'ageYears' | 'runs' | 'schools'>
   readonly findings: readonly Finding[]
   /** Conditions given outright, by their key, as in a published case; they answer what the record leaves open. */
   readonly given?: Readonly<Record<string, boolean>>

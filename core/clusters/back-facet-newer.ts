@@ -20,6 +20,7 @@ export const backFacetNewer = defineCluster({
   ]),
   failingSaysNothing: true,
   beside: true,
+  neverLeads: true,
   badge: 'Low confidence: recalled with doubt, derived only',
   note: 'Here pain on extension with rotation counts, where in the older rule its absence does. Its figure is unverified and moves nothing.',
 })

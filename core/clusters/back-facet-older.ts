@@ -24,6 +24,7 @@ export const backFacetOlder = defineCluster({
   ]),
   failingSaysNothing: true,
   beside: true,
+  neverLeads: true,
   badge: 'Low confidence: not confirmed by later studies',
   note: 'Reads extension with rotation the opposite way round from the newer rule. Use either to rule out only.',
 })

@@ -50,6 +50,8 @@ export interface Cluster {
   readonly grades?: readonly Grade[]
   /** Read where its answers happen to be there; never a reason to do a test, nor to leave one out. */
   readonly beside?: true
+  /** Rests on too little to lead: it stands beside the figure that does. */
+  readonly neverLeads?: true
   /** A warning that belongs beside every result of it: "not confirmed by later studies". */
   readonly badge?: string
   /** One sentence on what the rule says and where it does not apply. */

@@ -17,6 +17,7 @@ export const pelvicLigamentScore = defineCluster({
     [1, observed('sacrotuberous-tender', 'Sacrotuberous ligament tender', 'sij-palpation', chose('sacrotuberous', 'tender', 'own'))],
   ]),
   beside: true,
+  neverLeads: true,
   badge: 'One case-control study',
   note: 'Four or more of nine points. The shear of the study is read from the thigh thrust.',
 })

@@ -15,6 +15,11 @@ export function inSchoolOrder(clusters: readonly Cluster[], exam: Pick<Exam, 'sc
   return clusters[0]?.id === led ? clusters : clusters.toSorted((a, b) => Number(b.id === led) - Number(a.id === led))
 }
 
+/** May this rule lead once it is decided? Not one of another pelvic school, nor one that rests on too little to lead. */
+export function speaksHere(cluster: Cluster, exam: Pick<Exam, 'schools'>): boolean {
+  return !cluster.neverLeads && (!Object.values(PELVIC).includes(cluster.id) || cluster.id === pelvicRule(exam))
+}
+
 /**
  * May this rule be a reason to do a test, or to leave one out?
  *

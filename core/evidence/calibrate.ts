@@ -7,7 +7,7 @@ export const RHO_CENTRE = 0.2
 const PULL = 1
 const FULL_WEIGHT = 48
 
-/** A published threshold: at least k of these tests, and how often that was reached in one state. */
+/** A published threshold in one state, with the source or without it: at least k of these tests, and how often that was reached. */
 export interface Threshold {
   readonly row: string
   readonly k: number
@@ -20,7 +20,7 @@ export interface Threshold {
 }
 
 /**
- * The correlation that comes closest to all published thresholds of one state.
+ * The correlation that comes closest to all published thresholds, of people with the source and of people without it.
  *
  * Minimises the squared distance between implied and published chances in logits, weighted by study size, plus a pull
  * towards {@link RHO_CENTRE}. A plain search in steps of 0.005 over 0 to {@link RHO_MAX}: one dimension needs no more.

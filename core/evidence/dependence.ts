@@ -8,12 +8,6 @@ export interface Answered {
   readonly spec: number
 }
 
-/** How strongly the tests of one group hang together, when the source is there and when it is not. */
-export interface Rho {
-  readonly present: number
-  readonly absent: number
-}
-
 /** Highest correlation the model is asked for. */
 export const RHO_MAX = 0.8
 
@@ -23,19 +17,20 @@ export const RHO_MAX = 0.8
  * Tests that load one structure succeed and fail together, so multiplying their ratios overstates. Each
  * test is given a shared normal part z; given z they are independent, and z is integrated out:
  * `P(T = 1 | d, z) = Phi(Phi^-1(p_d) * sqrt(1 + b^2) + b z)`, `b = sqrt(rho / (1 - rho))`.
- * With rho 0 this is plain multiplication; a single test's ratio does not depend on rho.
+ * With rho 0 this is plain multiplication; a single test's ratio does not depend on rho. One rho with and without the source: two of
+ * them would make a further positive lower, and a further negative raise.
  *
  * @example six pelvic tests, all positive: 199.8 at rho 0, 14.83 at rho 0.3
  */
-export function groupLikelihoodRatio(answers: readonly Answered[], rho: Rho, nodes: readonly Node[] = NORMAL_NODES): number {
+export function groupLikelihoodRatio(answers: readonly Answered[], rho: number, nodes: readonly Node[] = NORMAL_NODES): number {
   const present = patternLikelihood(
     answers.map((a) => ({ p: a.sens, positive: a.positive })),
-    rho.present,
+    rho,
     nodes,
   )
   const absent = patternLikelihood(
     answers.map((a) => ({ p: 1 - a.spec, positive: a.positive })),
-    rho.absent,
+    rho,
     nodes,
   )
   return present / absent
@@ -106,4 +101,21 @@ function tilted(ps: readonly number[], rho: number): (j: number, z: number) => n
   const stretch = Math.sqrt(1 + b * b)
   const centres = ps.map((p) => normalQuantile(p) * stretch)
   return (j, z) => normalCdf((centres[j] ?? 0) + b * z)
+}
+
+/** What each test adds at each node, with the source and without it: for adding up many patterns of the same tests. */
+export interface Tilts {
+  readonly weights: readonly number[]
+  /** Chance of the answer that was given, by answer and node. */
+  readonly present: readonly (readonly number[])[]
+  readonly absent: readonly (readonly number[])[]
+}
+
+/** Chances of these answers at every node. */
+export function tiltsOf(answers: readonly Answered[], rho: number, nodes: readonly Node[] = NORMAL_NODES): Tilts {
+  const side = (ps: readonly number[]) => {
+    const tilt = tilted(ps, rho)
+    return answers.map(({ positive }, j) => nodes.map(({ z }) => (positive ? tilt(j, z) : 1 - tilt(j, z))))
+  }
+  return { weights: nodes.map((n) => n.weight), present: side(answers.map((a) => a.sens)), absent: side(answers.map((a) => 1 - a.spec)) }
 }

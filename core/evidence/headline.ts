@@ -1,13 +1,29 @@
 import { odds } from './odds'
 import type { Weighed } from './weigh'
 
-/** The figure that leads: a decided rule's own, else the model's. */
-export function headlineOf(weighed: Pick<Weighed, 'rule' | 'model'>): number {
-  return weighed.rule?.postTest ?? weighed.model
+/** The figure that leads: a decided rule with what lies outside it, else the model within what the open rule could say. */
+export function headlineOf(weighed: Pick<Weighed, 'estimate'>): number {
+  return weighed.estimate
 }
 
-/** Why the leading figure leads, and why the others differ; one or two sentences. */
-export function whyItLeads({ rule, apart, model, product, prior }: Weighed): string {
+/** Why the leading figure leads, and why the others differ; a few sentences. */
+export function whyItLeads(weighed: Weighed): string {
+  return [leadWords(weighed), outsideWords(weighed), disagreeWords(weighed)].filter(Boolean).join(' ')
+}
+
+function outsideWords({ rule, outside }: Weighed): string {
+  return rule && Math.abs(Math.log(outside)) > 0.01 ? `What was found outside the rule multiplies it by ${outside.toFixed(2)}.` : ''
+}
+
+function disagreeWords({ others, disagree }: Weighed): string {
+  if (!disagree) return ''
+  const names = others.map((o) => `${o.rule.cluster.name} (${o.speaks === 'positive' ? 'for' : 'against'}, ratio ${o.lr.toFixed(2)})`)
+  return `Not all rules agree: ${names.join('; ')}. They stand beside and do not lead.`
+}
+
+function leadWords({ rule, apart, held, model, product, prior }: Weighed): string {
+  if (held)
+    return 'The rule is open. Until it is decided its tests say no more than the rule would once met, and no less than once broken, so the model is held there.'
   if (rule?.insteadOf)
     return `${rule.insteadOf.why} The published ratio of the rule alone would be ${rule.insteadOf.lr.toFixed(1)}; here ${rule.lr.toFixed(1)} leads.`
   if (rule && apart) {
@@ -18,5 +34,5 @@ export function whyItLeads({ rule, apart, model, product, prior }: Weighed): str
   const further = Math.abs(Math.log(odds(product) / odds(prior.p))) > Math.abs(Math.log(odds(model) / odds(prior.p)))
   return further
     ? 'No rule is decided, so the model speaks. The product is further out because it counts one cause several times.'
-    : 'No rule is decided, so the model speaks. Tests that share a cause rarely disagree in people without the source, so a mixture of answers says more than multiplying them.'
+    : 'No rule is decided, so the model speaks. Tests that share a cause rarely disagree, so a mixture of answers says more than multiplying them.'
 }

@@ -1,7 +1,7 @@
 import { quantileSorted } from 'd3-array'
 import { randomBeta, randomNormal } from 'd3-random'
 import type { Accuracy } from './accuracy'
-import { groupLikelihoodRatio, type Rho } from './dependence'
+import { groupLikelihoodRatio } from './dependence'
 import { peopleBehind, quoted, ratesOf } from './likelihood-ratio'
 import { odds, probability } from './odds'
 import { UNKNOWN_N } from './prior'
@@ -45,9 +45,11 @@ export const UNKNOWN_SPREAD = Math.log(4) / 1.96
 export interface IntervalInput {
   readonly key: string
   readonly prior: { readonly p: number; readonly effectiveN: number }
-  readonly groups: readonly { readonly rho: Rho | null; readonly answers: readonly { readonly row: RowInput; readonly positive: boolean }[] }[]
-  /** A decided rule speaks instead of the groups. */
-  readonly rule: { readonly row: RowInput; readonly speaks: 'positive' | 'negative' } | null
+  readonly groups: readonly { readonly rho: number | null; readonly answers: readonly { readonly row: RowInput; readonly positive: boolean }[] }[]
+  /** A decided rule speaks instead of the groups, times what lies outside it. */
+  readonly rule: { readonly row: RowInput; readonly speaks: 'positive' | 'negative'; readonly outside: number } | null
+  /** Ratios that an open rule holds the groups within. */
+  readonly bounds: readonly [number, number]
 }
 
 /** Where the figure may lie: 5th, 50th and 95th percentile of the draws. */
@@ -62,8 +64,8 @@ export interface Interval {
  *
  * @returns null when a row gives no rates to draw from
  */
-export function intervalInput(weighed: Pick<Weighed, 'source' | 'side' | 'prior' | 'joined' | 'rule'>): IntervalInput | null {
-  const rule = weighed.rule && { row: rowInput(weighed.rule.row, weighed.rule.speaks), speaks: weighed.rule.speaks }
+export function intervalInput(weighed: Pick<Weighed, 'source' | 'side' | 'prior' | 'joined' | 'rule' | 'outside' | 'bounds'>): IntervalInput | null {
+  const rule = weighed.rule && { row: rowInput(weighed.rule.row, weighed.rule.speaks), speaks: weighed.rule.speaks, outside: weighed.outside }
   const groups = weighed.joined.map((joined) => ({
     rho: joined.group?.rho ?? null,
     answers: joined.steps.map((step) => ({ row: rowInput(step.row, step.positive ? 'positive' : 'negative'), positive: step.positive })),
@@ -74,7 +76,8 @@ export function intervalInput(weighed: Pick<Weighed, 'source' | 'side' | 'prior'
     key: `${weighed.source} ${weighed.side}`,
     prior: { p: weighed.prior.p, effectiveN: weighed.prior.effectiveN },
     groups: groups.map((g) => ({ rho: g.rho, answers: g.answers.flatMap((a) => (a.row ? [{ row: a.row, positive: a.positive }] : [])) })),
-    rule: rule?.row ? { row: rule.row, speaks: rule.speaks } : null,
+    rule: rule?.row ? { row: rule.row, speaks: rule.speaks, outside: rule.outside } : null,
+    bounds: weighed.bounds,
   }
 }
 
@@ -123,13 +126,13 @@ function ratioOf(input: IntervalInput, drawsOf: (row: RowInput) => RowDraws, i: 
     const { sens, spec } = rates(row)
     return positive ? sens / (1 - spec) : (1 - sens) / spec
   }
-  if (input.rule) return single(input.rule.row, input.rule.speaks === 'positive')
+  if (input.rule) return single(input.rule.row, input.rule.speaks === 'positive') * input.rule.outside
   const together = input.groups.reduce((lr, { rho, answers }) => {
     const measured = answers.flatMap(({ row, positive }) => (row.kind === 'rates' ? [{ positive, ...rates(row) }] : []))
-    if (!rho || answers.length === 1) return answers.reduce((m, a) => m * single(a.row, a.positive), lr)
+    if (rho === null || answers.length === 1) return answers.reduce((m, a) => m * single(a.row, a.positive), lr)
     return lr * (measured.length === answers.length ? groupLikelihoodRatio(measured, rho) : strongest(answers.map((a) => single(a.row, a.positive))))
   }, 1)
-  return quoted(together)
+  return Math.min(input.bounds[1], Math.max(input.bounds[0], quoted(together)))
 }
 
 /** Draws of a rate from its successes and failures, kept off 0 and 1 so that odds stay finite. */

@@ -36,10 +36,9 @@ const PUBLISHED: Readonly<Record<FittedGroup, readonly Published[]>> = {
   segmentInstability: [{ row: 'C17', k: 2, tests: ['C15', 'C16'], sens: 0.29, spec: 0.98, n: 49 }],
 }
 
-/** What a group's correlation is fitted to, for people with and without the source. */
+/** What a group's correlation is fitted to: every threshold twice, for people with the source and for people without it. */
 export interface GroupThresholds {
-  readonly present: readonly Threshold[]
-  readonly absent: readonly Threshold[]
+  readonly thresholds: readonly Threshold[]
   readonly names: readonly string[]
 }
 
@@ -48,8 +47,10 @@ export function thresholdsOf(group: FittedGroup): GroupThresholds {
   const published = PUBLISHED[group]
   const rates = (t: Published) => t.tests.flatMap((id) => REGISTER.filter((row) => row.id === id).flatMap((row) => ratesOf(row) ?? []))
   return {
-    present: published.map((t) => ({ row: t.row, k: t.k, n: t.n, ps: rates(t).map((r) => r.sens), published: t.sens })),
-    absent: published.map((t) => ({ row: t.row, k: t.k, n: t.n, ps: rates(t).map((r) => 1 - r.spec), published: 1 - t.spec })),
+    thresholds: published.flatMap((t) => [
+      { row: t.row, k: t.k, n: t.n, ps: rates(t).map((r) => r.sens), published: t.sens },
+      { row: t.row, k: t.k, n: t.n, ps: rates(t).map((r) => 1 - r.spec), published: 1 - t.spec },
+    ]),
     names: published.map((t) => `${t.row} (${t.k} or more of ${t.tests.length})`),
   }
 }

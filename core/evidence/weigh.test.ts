@@ -1,16 +1,18 @@
 import { describe, expect, it } from 'vitest'
-import { BUTTOCK, NOTHING, own, soreLeg, sorePelvis } from '../../tests/people'
+import { BUTTOCK, NOTHING, own, performed, soreLeg, sorePelvis } from '../../tests/people'
 import { assess } from '../assess'
 import type { Answer } from '../record/answer'
 import type { Composed } from '../record/compose'
 import { headlineOf, whyItLeads } from './headline'
 import { likelihoodRatios, quoted } from './likelihood-ratio'
-import { odds, probability } from './odds'
+import { odds, posterior, probability } from './odds'
 import { priorOf } from './prior'
 import { moves, REGISTER, rowsOf } from './register'
 
 const root = (record: Composed) => assess(record.exam).sources.find((s) => s.source === 'root-lumbar-low' && s.side === 'left')?.weighed
 const sij = (record: Composed) => assess(record.exam).sources.find((s) => s.source === 'sij-pain' && s.side === 'right')?.weighed
+const PELVIC = ['sij-compression', 'thigh-thrust', 'gaenslen', 'sij-distraction', 'sacral-thrust'] as const
+const CENTRALISES = { flexion: { said: 'observed', choice: 'centralises' }, extension: { said: 'observed', choice: 'unchanged' } } as const
 const SLUMP: readonly Answer[] = [NOTHING, NOTHING, NOTHING, NOTHING, own(['left-calf'], 6, 30), { said: 'eased' }, { said: 'returned' }]
 
 describe('a figure moves a number only where it fits', () => {
@@ -66,9 +68,53 @@ describe('several answers together', () => {
     expect(one && [headlineOf(one), whyItLeads(one)]).toEqual([one?.model, expect.stringMatching('multiplying says nearly the same')])
     const mixed = sij(sorePelvis().test('thigh-thrust', 'right', [BUTTOCK]).test('gaenslen', 'right', [NOTHING]).test('sij-compression', 'right', [NOTHING]))
     expect(mixed && whyItLeads(mixed)).toMatch('a mixture of answers says more')
-    const met = sij(sorePelvis().test('sij-distraction', 'none', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK]))
-    expect(met && headlineOf(met)).toBe(met?.rule?.postTest)
+    // Two of three say no more than the three would once met.
+    const two = sorePelvis().test('sij-distraction', 'none', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK])
+    const open = sij(two)
+    expect(open).toMatchObject({ held: true, rule: null, headline: 'model' })
+    expect(open && whyItLeads(open)).toMatch('no more than the rule would once met')
+    expect(open?.model).toBeGreaterThan(open?.estimate ?? 1)
+    const met = sij(two.test('gaenslen', 'right', [BUTTOCK]))
+    expect(met && headlineOf(met)).toBeCloseTo(met?.rule?.postTest ?? 0, 12)
+    expect(headlineOf(met ?? { estimate: 0 })).toBeGreaterThanOrEqual(open?.estimate ?? 1)
     expect(met && whyItLeads(met)).toMatch(met?.apart ? 'so it leads' : 'agrees within a factor of two')
+  })
+
+  it('a decided rule is multiplied by what lies outside it, its own group conditioned', () => {
+    const met = ['sij-compression', 'thigh-thrust', 'gaenslen'].reduce((r, t) => r.test(t, 'right', [BUTTOCK]), sorePelvis())
+    const more = sij(met.test('sacral-thrust', 'none', [BUTTOCK]))
+    const less = sij(met.test('sacral-thrust', 'none', [NOTHING]))
+    expect(sij(met)).toMatchObject({ outside: 1 })
+    expect(more?.outside).toBeGreaterThan(1)
+    // By itself the sacral thrust is worth 2.5; beside four of its kind, less.
+    expect(more?.outside).toBeLessThan(2.5)
+    expect(less?.outside).toBeLessThan(1)
+    expect(more?.estimate).toBeCloseTo(posterior(more?.prior.p ?? 0, (more?.rule?.lr ?? 0) * (more?.outside ?? 0)), 12)
+    expect(more && whyItLeads(more)).toMatch('What was found outside the rule multiplies it by')
+  })
+
+  it('rules of other schools that are decided the other way are told as disagreeing, and lead nothing', () => {
+    const record = sorePelvis()
+      .test('sij-distraction', 'none', [BUTTOCK])
+      .test('thigh-thrust', 'right', [BUTTOCK])
+      .test('sij-compression', 'right', [NOTHING])
+      .test('gaenslen', 'right', [NOTHING])
+      .test('faber', 'right', [NOTHING])
+    const weighed = sij(record)
+    expect(weighed).toMatchObject({ disagree: true, rule: { speaks: 'negative', rule: { cluster: { id: 'pelvic-five' } } } })
+    expect(weighed?.others.map((o) => [o.rule.cluster.id, o.speaks])).toContainEqual(['pelvic-four', 'positive'])
+    expect(weighed && whyItLeads(weighed)).toMatch(/Not all rules agree: .*They stand beside and do not lead/)
+    expect(sij(sorePelvis().test('thigh-thrust', 'right', [BUTTOCK]))?.disagree).toBe(false)
+  })
+
+  it('pain that centralised bounds the pelvic figure, whatever the count', () => {
+    const centralised = performed(sorePelvis(), 'repeated-movement', 'none', CENTRALISES)
+    const all = [...PELVIC].reduce((r, t) => r.test(t, t === 'sij-distraction' || t === 'sacral-thrust' ? 'none' : 'right', [BUTTOCK]), centralised)
+    for (let n = 2; n <= PELVIC.length; n++) {
+      const some = PELVIC.slice(0, n).reduce((r, t) => r.test(t, t === 'sij-distraction' || t === 'sacral-thrust' ? 'none' : 'right', [BUTTOCK]), centralised)
+      expect(sij(some)?.estimate, `${n} positive`).toBeLessThan(0.45)
+    }
+    expect(sij(all)?.estimate).toBeLessThan(0.45)
   })
 
   it('never quotes more than a study here can carry', () => {

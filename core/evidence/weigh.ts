@@ -1,16 +1,16 @@
 import { group } from 'd3-array'
 import type { ExamTest } from '../catalogue/exam-test'
 import { askItem, type Ground } from '../clusters/ask'
-import { mayMove } from '../clusters/cluster'
 import type { RuleVerdict } from '../clusters/verdict'
 import type { Finding } from '../findings/finding'
 import type { Side } from '../vocabulary/side'
 import type { Accuracy } from './accuracy'
-import { CENTRALISERS, centralises } from './centralisation'
-import { groupLikelihoodRatio, type Rho } from './dependence'
+import type { Answered } from './dependence'
 import { type Group, groupOf } from './groups'
-import { type LikelihoodRatios, likelihoodRatios, quoted, ratesOf } from './likelihood-ratio'
+import { asDecided, boundsOf, figureOf, isInside, type RuleFigure, rulesOf, type Shelf } from './lead'
+import { likelihoodRatios, quoted, ratesOf } from './likelihood-ratio'
 import { posterior } from './odds'
+import { orderedLikelihoodRatio } from './ordered'
 import type { Prior, WeighedSource } from './prior'
 import type { RowFinder } from './register'
 import { SIGNS } from './signs'
@@ -36,20 +36,8 @@ export interface JoinedStep {
   readonly together: number
   /** What multiplying them would have given. */
   readonly multiplied: number
-  /** Some row gives no sensitivity and specificity, so only the strongest ratio of the group counts. */
+  /** Some row gives no sensitivity and specificity: of those the strongest ratio counts, where it says more than the others together. */
   readonly strongestOnly: boolean
-}
-
-/** What a decided rule says by itself. */
-export interface RuleFigure {
-  readonly rule: RuleVerdict
-  readonly row: Accuracy
-  readonly lr: number
-  /** Which of the row's two ratios speaks. */
-  readonly speaks: 'positive' | 'negative'
-  readonly postTest: number
-  /** The published ratio, where what else was found calls for another one. */
-  readonly insteadOf: { readonly row: Accuracy; readonly lr: number; readonly postTest: number; readonly why: string } | null
 }
 
 /** All figures for one source on one side; they stand side by side and never replace each other silently. */
@@ -62,8 +50,21 @@ export interface Weighed {
   readonly model: number
   /** Probability by multiplying every single ratio, as if no two tests shared a cause; shown for comparison. */
   readonly product: number
+  /** The rule that leads, once it is decided, by itself. */
   readonly rule: RuleFigure | null
+  /** What the findings outside that rule multiply it by; 1 where there are none, or while none leads. */
+  readonly outside: number
+  /** Other decided rules with figures: they are told, and never lead. */
+  readonly others: readonly RuleFigure[]
+  /** Some of them say the contrary of the rule that leads, or of the model while none does. */
+  readonly disagree: boolean
+  /** The one figure that leads: the decided rule with what lies outside it, else the model within what the open rule could say. */
+  readonly estimate: number
   readonly headline: 'rule' | 'model'
+  /** The model alone would have said more, or less, than the open rule could once it is decided. */
+  readonly held: boolean
+  /** Ratios the open rule would speak with, which bound the estimate until then. */
+  readonly bounds: readonly [number, number]
   /** Do the rule and the model differ by more than a factor of two in their ratios? */
   readonly apart: boolean
 }
@@ -81,7 +82,9 @@ export interface Scales {
 /**
  * Weigh one source on one side.
  *
- * A decided rule speaks first with its own published ratio; while every rule is open the model speaks.
+ * Once the leading rule is decided it speaks with its own published ratio, times what lies outside it. While it is open the model speaks,
+ * never beyond what the rule would say once met or broken: so one more positive never lowers the figure and one more negative never
+ * raises it, whether or not it decides the rule.
  *
  * @returns null while no finding moves this source: what was not tested is not known
  */
@@ -90,8 +93,23 @@ export function weigh(source: WeighedSource, side: Side, prior: Prior, scales: S
   const joined = join(steps, scales.rho)
   const together = quoted(joined.reduce((lr, j) => lr * j.together, 1))
   const multiplied = joined.reduce((lr, j) => lr * j.multiplied, 1)
-  const rule = decidedRule(source, side, prior.p, scales)
+  const shelf: Shelf = { source, side, prior: prior.p, ground: scales.ground, find: scales.find }
+  const rules = rulesOf(scales.rules, shelf)
+  const beyond = (rule: RuleVerdict, speaks: 'positive' | 'negative') => outsideOf(rule, speaks, steps, shelf, scales)
+  const main = rules.main ? figureOf(rules.main, shelf) : null
+  const bounds = main || !rules.main ? FREE : boundsIn(rules.main, shelf, beyond)
+  const own = main ? null : firstFigure(rules.own, shelf)
+  const clear = main?.speaks === 'positive' || own ? null : firstFigure(rules.clear, shelf)
+  const inside = Math.min(bounds[1], Math.max(bounds[0], together))
+  const led = main ?? own
+  const from = led ? led.lr * beyond(led.rule, led.speaks) : inside
+  const cap = clear && clear.lr * beyond(clear.rule, 'negative')
+  const rule = cap !== null && cap < from ? clear : (led ?? clear)
+  const outside = rule ? beyond(rule.rule, rule.speaks) : 1
+  const ratio = quoted(cap === null ? from : Math.min(from, cap))
+  const others = [...rules.own, ...rules.clear, ...rules.beside].flatMap((r) => (r === rule?.rule ? [] : (figureOf(r, shelf) ?? [])))
   if (steps.length === 0 && !rule) return null
+  const up = rule ? rule.speaks === 'positive' : ratio > 1
   return {
     source,
     side,
@@ -100,9 +118,51 @@ export function weigh(source: WeighedSource, side: Side, prior: Prior, scales: S
     model: posterior(prior.p, together),
     product: posterior(prior.p, multiplied),
     rule,
+    outside,
+    others,
+    disagree: others.some((o) => (o.speaks === 'positive') !== up),
+    estimate: posterior(prior.p, ratio),
     headline: rule ? 'rule' : 'model',
-    apart: rule !== null && Math.max(rule.lr / together, together / rule.lr) > 2,
+    held: !rule && inside !== together,
+    bounds,
+    apart: rule !== null && Math.max((rule.lr * outside) / together, together / (rule.lr * outside)) > 2,
   }
+}
+
+/** No rule bounds the model. */
+const FREE: readonly [number, number] = [0, Infinity]
+
+function boundsIn(rule: RuleVerdict, shelf: Shelf, beyond: (rule: RuleVerdict, speaks: 'positive' | 'negative') => number): readonly [number, number] {
+  const { met, broken } = boundsOf(rule, shelf)
+  const low = broken === null ? 0 : broken * beyond(rule, 'negative')
+  return [low, met === null ? Infinity : Math.max(low, met * beyond(rule, 'positive'))]
+}
+
+function firstFigure(rules: readonly RuleVerdict[], shelf: Shelf): RuleFigure | null {
+  for (const rule of rules) {
+    const figure = figureOf(rule, shelf)
+    if (figure) return figure
+  }
+  return null
+}
+
+/**
+ * What the findings that a rule does not count multiply it by.
+ *
+ * Those of its own groups share a cause with the rule's tests, so they are weighed as they stand once the rule is decided, whichever
+ * tests decided it: {@link asDecided}.
+ */
+function outsideOf(rule: RuleVerdict, speaks: 'positive' | 'negative', steps: readonly Step[], shelf: Shelf, { testById, rho }: Scales): number {
+  const out = steps.filter((step) => !isInside(step, rule.cluster))
+  return [...group(out, (step) => step.group?.id ?? step.of).values()].reduce((lr, members) => {
+    const shared = members[0]?.group ?? null
+    const given = shared ? asDecided(rule.cluster, shared.id, speaks, { ...shelf, testById }) : []
+    if (!shared || given.length === 0) return lr * joinOf(members, rho).together
+    const { rated, unrated } = parted(members)
+    const held = rho ?? shared.rho
+    const conditioned = rated.length === 0 ? 1 : orderedLikelihoodRatio([...given, ...rated], held) / orderedLikelihoodRatio(given, held)
+    return lr * strongest([conditioned, ...unrated.map((m) => m.lr)])
+  }, 1)
 }
 
 function testSteps(source: WeighedSource, side: Side, { ground, find, testById }: Scales): readonly Step[] {
@@ -144,72 +204,32 @@ function stepOf(row: Accuracy | undefined, positive: boolean, of: Omit<Step, 'po
 }
 
 function join(steps: readonly Step[], rho: number | undefined): readonly JoinedStep[] {
-  const byGroup = group(steps, (step) => step.group ?? step.of)
-  return [...byGroup.values()].map((members) => {
-    const shared = members[0]?.group ?? null
-    const multiplied = members.reduce((lr, step) => lr * step.lr, 1)
-    if (!shared || members.length === 1) return { group: shared, steps: members, together: multiplied, multiplied, strongestOnly: false }
-    const answers = members.flatMap((step) => {
-      const rates = ratesOf(step.row)
-      return rates ? [{ positive: step.positive, ...rates }] : []
-    })
-    if (answers.length < members.length) {
-      return { group: shared, steps: members, together: strongest(members.map((m) => m.lr)), multiplied, strongestOnly: true }
-    }
-    return { group: shared, steps: members, together: groupLikelihoodRatio(answers, held(shared.rho, rho)), multiplied, strongestOnly: false }
-  })
+  return [...group(steps, (step) => step.group ?? step.of).values()].map((members) => joinOf(members, rho))
 }
 
-function held(own: Rho, rho: number | undefined): Rho {
-  return rho === undefined ? own : { present: rho, absent: rho }
+/** Those with rates by the model, and of those with a ratio alone the strongest; of the two what is further from one. */
+function joinOf(members: readonly Step[], rho: number | undefined): JoinedStep {
+  const shared = members[0]?.group ?? null
+  const multiplied = members.reduce((lr, step) => lr * step.lr, 1)
+  if (!shared || members.length === 1) return { group: shared, steps: members, together: multiplied, multiplied, strongestOnly: false }
+  const { rated, unrated } = parted(members)
+  const modelled = orderedLikelihoodRatio(rated, rho ?? shared.rho)
+  return { group: shared, steps: members, together: strongest([modelled, ...unrated.map((m) => m.lr)]), multiplied, strongestOnly: unrated.length > 0 }
+}
+
+/** Ratios printed alone cannot enter the model. */
+function parted(members: readonly Step[]): { readonly rated: readonly Answered[]; readonly unrated: readonly Step[] } {
+  const rated: Answered[] = []
+  const unrated: Step[] = []
+  for (const step of members) {
+    const rates = ratesOf(step.row)
+    if (rates) rated.push({ positive: step.positive, ...rates })
+    else unrated.push(step)
+  }
+  return { rated, unrated }
 }
 
 /** The ratio furthest from one. Ratios printed alone cannot enter the model, and multiplying what shares a cause overstates. */
 export function strongest(lrs: readonly number[]): number {
   return lrs.reduce((best, lr) => (Math.abs(Math.log(lr)) > Math.abs(Math.log(best)) ? lr : best), 1)
-}
-
-function decidedRule(source: WeighedSource, side: Side, prior: number, { rules, find, ground }: Scales): RuleFigure | null {
-  for (const rule of rules) {
-    if (rule.side !== side || rule.cluster.source !== source) continue
-    const speaks = speaksOf(rule)
-    const row = speaks && find(registerNameOf(rule), source, side)
-    const lr = row && spoken(likelihoodRatios(row), speaks)
-    if (!speaks || !row || lr === null || lr === undefined) continue
-    const published = { row, lr, postTest: posterior(prior, lr) }
-    const other = speaks === 'positive' && source === 'sij-pain' ? afterMovement(rule, ground.findings, side, find) : null
-    const otherLr = other && spoken(likelihoodRatios(other.row), 'positive')
-    if (!other || otherLr === null || otherLr === undefined) return { rule, speaks, ...published, insteadOf: null }
-    return { rule, speaks, row: other.row, lr: otherLr, postTest: posterior(prior, otherLr), insteadOf: { ...published, why: other.why } }
-  }
-  return null
-}
-
-function spoken(ratios: LikelihoodRatios | undefined, speaks: 'positive' | 'negative'): number | null | undefined {
-  return ratios?.[speaks]
-}
-
-/** A met pelvic rule is worth less once the pain centralised, and the thrust rule more once it did not. */
-function afterMovement(rule: RuleVerdict, findings: readonly Finding[], side: Side, find: RowFinder): { row: Accuracy; why: string } | null {
-  const seen = centralises(findings, side)
-  if (seen === 'yes')
-    return {
-      row: CENTRALISERS,
-      why: 'The pain centralised, and a disc fakes positive pelvic tests: of nine such people none had sacroiliac pain and four met the rule.',
-    }
-  const row = seen === 'no' && rule.cluster.id === 'pelvic-five-thrust' ? find('pelvic-five-thrust-no-centralisation', 'sij-pain', side) : undefined
-  return row ? { row, why: 'The pain did not centralise; the study counted such people apart.' } : null
-}
-
-/** Which ratio a rule's state calls for; null while it is open, where its failing says nothing, or where it is no rule of a study. */
-export function speaksOf(rule: Pick<RuleVerdict, 'state' | 'cluster'>): 'positive' | 'negative' | null {
-  if (rule.state === 'open' || !mayMove(rule.cluster)) return null
-  if (rule.cluster.rulesOut) return rule.state === 'met' ? 'negative' : null
-  if (rule.cluster.failingSaysNothing && rule.state !== 'met') return null
-  return rule.state === 'met' ? 'positive' : 'negative'
-}
-
-/** The register's name for what this rule says now: its own, or that of a count with a figure of its own. */
-export function registerNameOf(rule: Pick<RuleVerdict, 'cluster' | 'positives'>): string {
-  return rule.cluster.figures?.[rule.positives] ?? rule.cluster.figure ?? rule.cluster.id
 }

@@ -3,7 +3,7 @@ import type { RuleVerdict } from '../clusters/verdict'
 import { intervalInput, intervalOf } from '../evidence/interval'
 import { likelihoodRatios } from '../evidence/likelihood-ratio'
 import { posterior } from '../evidence/odds'
-import { registerNameOf, speaksOf } from '../evidence/weigh'
+import { registerNameOf, speaksOf } from '../evidence/lead'
 import type { Side } from '../vocabulary/side'
 
 /** An assessment as one line of plain data, in the shape that is documented for other programs. */
@@ -57,7 +57,15 @@ function ruleLine(rule: RuleVerdict, assessment: Assessment) {
 
 function sourceLine({ source, side, prior, weighed }: WeighableSource) {
   const { p } = prior
-  const input = intervalInput({ source, side, prior, joined: weighed?.joined ?? [], rule: weighed?.rule ?? null })
+  const input = intervalInput({
+    source,
+    side,
+    prior,
+    joined: weighed?.joined ?? [],
+    rule: weighed?.rule ?? null,
+    outside: weighed?.outside ?? 1,
+    bounds: weighed?.bounds ?? [0, Infinity],
+  })
   const interval = input && intervalOf(input)
   return {
     id: source,
@@ -73,6 +81,8 @@ function sourceLine({ source, side, prior, weighed }: WeighableSource) {
         }
       : null,
     headline: weighed?.headline ?? 'model',
+    estimate: weighed?.estimate ?? p,
+    disagree: weighed?.disagree ?? false,
     interval: interval ? ([interval.p05, interval.p95] as const) : null,
   }
 }

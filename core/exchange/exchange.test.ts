@@ -145,7 +145,7 @@ describe('a published case', () => {
       { positive: false, sens: 0.53, spec: 0.71 },
       { positive: false, sens: 0.69, spec: 0.69 },
     ]
-    expect(sij?.model).toBeCloseTo(posterior(0.3, groupLikelihoodRatio(answers, rho ?? { present: 0, absent: 0 })), 9)
+    expect(sij?.model).toBeCloseTo(posterior(0.3, groupLikelihoodRatio(answers, rho ?? 0)), 9)
     expect(sij?.headline).toBe('rule')
     const [p05 = 1, p95 = 0] = sij?.interval ?? []
     expect(p05).toBeLessThan(0.63)

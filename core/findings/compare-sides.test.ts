@@ -34,7 +34,7 @@ describe('what one side says beside the other', () => {
     if (reading?.kind !== 'range') throw new Error('It is a range.')
     fc.assert(
       fc.property(degrees, degrees, (left, right) => {
-        const [a, b] = compareSides([measured(id, 'left', left), measured(id, 'right', right)], testById)
+        const [a, b] = compareSides([measured(id, 'left', left), measured(id, 'right', right)], testById, [])
         const lost = (mine: number, theirs: number) => theirs > 0 && 1 - mine / theirs >= reading.lost && theirs - mine >= reading.noise
         expect(a?.result).toBe(lost(left, right) ? 'positive' : 'negative')
         expect(b?.result).toBe(lost(right, left) ? 'positive' : 'negative')
@@ -48,20 +48,20 @@ describe('what one side says beside the other', () => {
   it('one side alone decides nothing, and neither does a side that was not measured', () => {
     for (const { id } of ranges) {
       const one = measured(id, 'left', 10)
-      expect(compareSides([one], testById)).toEqual([one])
-      expect(compareSides([one, measured(id, 'right', undefined)], testById)[0]).toEqual(one)
+      expect(compareSides([one], testById, [])).toEqual([one])
+      expect(compareSides([one, measured(id, 'right', undefined)], testById, [])[0]).toEqual(one)
     }
   })
 
   it('the order in which the sides were done changes nothing', () => {
     for (const { id } of ranges) {
       const both = [measured(id, 'left', 20), measured(id, 'right', 60)]
-      expect(compareSides(both.toReversed(), testById).toReversed()).toEqual(compareSides(both, testById))
+      expect(compareSides(both.toReversed(), testById, []).toReversed()).toEqual(compareSides(both, testById, []))
     }
   })
 
   it('a test that ships no more is left as it was found', () => {
     const old = measured('a-test-that-went', 'left', 10)
-    expect(compareSides([old, { ...old, side: 'right', about: 'right' }], testById)[0]).toEqual(old)
+    expect(compareSides([old, { ...old, side: 'right', about: 'right' }], testById, [])[0]).toEqual(old)
   })
 })

@@ -1,7 +1,10 @@
 import type { Table } from '../catalogue/reading/table'
 import type { ExamTest } from '../catalogue/exam-test'
 import type { Range, StagedTension, Tension } from '../catalogue/reading/reading'
+import type { Run } from '../record/exam'
+import { soreSides } from '../story/sore-sides'
 import { otherSide } from '../vocabulary/side'
+import { confirmed } from './confirmed'
 import type { Finding, SourceReading } from './finding'
 import { sentence } from './place-fits'
 
@@ -10,7 +13,8 @@ import { sentence } from './place-fits'
  *
  * Results that rest on a comparison stay inconclusive until both sides are measured.
  */
-export function compareSides(findings: readonly Finding[], testById: (id: string) => ExamTest | undefined): readonly Finding[] {
+export function compareSides(findings: readonly Finding[], testById: (id: string) => ExamTest | undefined, runs: readonly Run[]): readonly Finding[] {
+  const runOf = (finding: Finding | undefined) => runs.find((r) => r.id === finding?.run)
   // The first of several stands, as when searching from the front.
   const index = new Map(findings.toReversed().map((f) => [`${f.test} ${f.side} ${f.about}`, f]))
   const agreeing = findings.flatMap((f) => agreementOf(f, testById))
@@ -21,11 +25,11 @@ export function compareSides(findings: readonly Finding[], testById: (id: string
       case 'range':
         return compareRange(finding, other, reading)
       case 'staged-tension':
-        return compareAngle(finding, other, reading)
+        return confirmed(compareAngle(finding, other, reading), findings, testById)
       case 'tension':
-        return withAgreement(compareLateStop(finding, other, reading), findings, agreeing)
+        return confirmed(withAgreement(compareLateStop(finding, other, reading, runOf(finding)), findings, agreeing), findings, testById)
       case 'table':
-        return mayBePressure(compareLoss(finding, other, reading), other, reading)
+        return withSum(mayBePressure(compareLoss(finding, other, reading), other, reading), runOf(finding), runOf(other), reading)
       case 'provocation':
       case 'differentiation':
       case 'crossed':
@@ -65,7 +69,7 @@ function compareAngle(finding: Finding, other: Finding | undefined, reading: Sta
     ...finding,
     checks: [
       ...finding.checks,
-      `The knee stopped ${mine - theirs}° earlier than on the other side, more than healthy people differ (${reading.sideLimit}°, unverified): supports it.`,
+      `The ${reading.joint ?? 'limb'} stopped ${mine - theirs}° earlier than on the other side, more than healthy people differ (${reading.sideLimit}°, unverified): supports it.`,
     ],
   }
 }
@@ -98,7 +102,23 @@ function mayBePressure(finding: Finding, other: Finding | undefined, { pressing 
   }
 }
 
-function compareLateStop(finding: Finding, other: Finding | undefined, reading: Tension): Finding {
+/** A score of each side, and both together, once both are there. */
+function withSum(finding: Finding, mine: Run | undefined, theirs: Run | undefined, { sum }: Table): Finding {
+  const a = sum && scoreOf(mine, sum.stage)
+  const b = sum && mine !== theirs ? scoreOf(theirs, sum.stage) : undefined
+  if (!sum || a === undefined || b === undefined) return finding
+  return { ...finding, checks: [...finding.checks, `Both sides together: ${a + b} of ${sum.of}.`] }
+}
+
+function scoreOf(run: Run | undefined, stage: string): number | undefined {
+  const answer = run?.answers.find((a) => a.stage === stage)?.answer
+  return answer?.said === 'observed' && /^[0-9]+$/.test(answer.choice) ? Number(answer.choice) : undefined
+}
+
+/** A late stop belongs to the side of the complaint; where no side is sore, to the side that stops. */
+function compareLateStop(finding: Finding, other: Finding | undefined, reading: Tension, run: Run | undefined): Finding {
+  const sore = run ? soreSides({ symptoms: run.story }) : []
+  if (sore.length > 0 && !sore.includes(finding.side)) return finding
   const late = reading.lateStop
   const mine = finding.measures.end
   const theirs = reached(other)

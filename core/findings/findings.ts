@@ -5,10 +5,12 @@ import { loadsLeft, nextStage, reproductions } from '../record/ladder'
 import { soreSides } from '../story/sore-sides'
 import { areaOf, sideOf } from '../vocabulary/body-area'
 import { otherSide, SIDES, type Side } from '../vocabulary/side'
+import { besideSensitised } from './beside-sensitised'
 import { compareSides } from './compare-sides'
 import { type Finding, type Read, RESULT_WORDS } from './finding'
 import { meanOf, spreadOf } from './measures'
 import { missingCells } from './missing-cells'
+import { loadWords } from './load-words'
 import { observedWords } from './observed-words'
 import { readCrossed } from './read-crossed'
 import { readDifferentiation } from './read-differentiation'
@@ -18,6 +20,7 @@ import { readRange } from './read-range'
 import { readStagedTension } from './read-staged-tension'
 import { readTable } from './read-table'
 import { readTension } from './read-tension'
+import { releasedWords } from './released-words'
 
 /** The catalogue, as far as findings need it. */
 export interface Repertory {
@@ -54,8 +57,11 @@ function read(exam: Exam, repertory: Repertory, only?: TestId): readonly Finding
       performances.set(key, [...(performances.get(key) ?? []), finding])
     }
   }
-  const valid = [...performances.values()].flatMap((of) => diagnostic(of, exam) ?? [])
-  return compareSides(valid, testById).map((finding) => overridden(finding, exam))
+  const valid = [...performances.values()].flatMap((of) => {
+    const counts = diagnostic(of, exam)
+    return counts ? [besideSensitised(counts, of, testById(counts.test))] : []
+  })
+  return compareSides(valid, testById, exam.runs).map((finding) => overridden(finding, exam))
 }
 
 /**
@@ -174,9 +180,10 @@ function pairsOf(test: ExamTest, run: Run, exam: Exam): readonly (readonly [Side
  * itself names both.
  */
 function sidesWithout(test: ExamTest, run: Run, exam: Exam): readonly Side[] {
-  if (looksAtBoth(test)) return SIDES
+  const sore = soreSides(exam)
+  if (looksAtBoth(test)) return test.reading.kind === 'table' && test.reading.soreSide && sore.length > 0 ? sore : SIDES
   const felt = run.answers.flatMap(({ answer }) => (answer.said === 'familiar' ? answer.places.map(sideOf) : []))
-  const named = new Set([...soreSides(exam), ...felt])
+  const named = new Set([...sore, ...felt])
   return SIDES.filter((side) => named.has(side))
 }
 
@@ -209,8 +216,14 @@ function interpret(test: ExamTest, run: Run, side: Side, about: Side, exam: Exam
       run: run.id,
       result: read.result,
       why: read.why,
-      readings: read.readings,
-      checks: [...(read.checks ?? []), ...heightWords(test, run), ...(simulated ? ['A value of it came from a simulated device.'] : [])],
+      readings: [...read.readings, ...releasedWords(test, run).readings],
+      checks: [
+        ...(read.checks ?? []),
+        ...loadWords(test, run, told),
+        ...releasedWords(test, run).checks,
+        ...heightWords(test, run),
+        ...(simulated ? ['A value of it came from a simulated device.'] : []),
+      ],
       symptom: familiar?.symptom ?? null,
       places: told && 'places' in told.answer ? (told.answer.places ?? []) : [],
       intensity: familiar?.intensity ?? null,

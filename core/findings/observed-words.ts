@@ -1,6 +1,6 @@
-import { cellsOf, type StageOutline } from '../record/outline'
+import { cellsOf, cellValueWords, type StageOutline } from '../record/outline'
 import type { Run } from '../record/exam'
-import { listWords } from '../vocabulary/sentence'
+import { inSentence, listWords } from '../vocabulary/sentence'
 import { meanOf, spreadOf } from './measures'
 
 /** At most this many cells are told; more are counted. */
@@ -16,7 +16,7 @@ export function observedWords(stages: readonly StageOutline[], run: Pick<Run, 'a
     .flatMap(({ stage: at, answer }) => {
       const stage = stages.find((s) => s.id === at)
       if (!stage) return []
-      if (answer.said === 'observed') return [stage.choices?.find((c) => c.id === answer.choice)?.words.toLowerCase() ?? answer.choice]
+      if (answer.said === 'observed') return [inSentence(stage.choices?.find((c) => c.id === answer.choice)?.words ?? answer.choice)]
       if (answer.said === 'measured') return [measureWords(run, at, answer.trials.length, stage.angle?.unit ?? '°')]
       return answer.said === 'grid' ? gridWords(stage, answer.cells) : []
     })
@@ -36,7 +36,7 @@ function gridWords(stage: StageOutline, cells: Readonly<Record<string, string>>)
   const told = cellsOf(stage.grid).flatMap(({ id, row, column }) => {
     const value = cells[id]
     if (value === undefined || value === column.usual) return []
-    const words = column.values.find((v) => v.id === value)?.words ?? value
+    const words = cellValueWords(column, value)
     return [`${row.words} ${several || /^[0-9]/.test(words) ? `${column.words} ` : ''}${words}`]
   })
   const shown = told.slice(0, MOST)

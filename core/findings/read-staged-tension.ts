@@ -53,6 +53,7 @@ export function readStagedTension(reading: StagedTension, run: Run, test: Pick<E
         ...unclear(`${where}, ${rise.words}: reproduced, not changed by ${partWords(run, test)}: ${kind}`),
         reproduced: true,
         readings: [{ source: unchanged.source, direction: 'for', strength: 'pointer', why: sentence(unchanged.because) }],
+        ...concluded(reading, run, 'same'),
       }
     }
     case 'changed':
@@ -61,7 +62,7 @@ export function readStagedTension(reading: StagedTension, run: Run, test: Pick<E
           ...unclear(`${where}, ${rise.words}, changed when ${partWords(run, test)} was let go, which lies beside it: nerve and muscle are not parted by that`),
           reproduced: true,
         }
-      return positive(reading, `${where}, ${rise.words}, changed when ${partWords(run, test)} was let go`)
+      return { ...positive(reading, `${where}, ${rise.words}, changed when ${partWords(run, test)} was let go`), ...concluded(reading, run, 'changed') }
   }
 }
 
@@ -77,6 +78,14 @@ function liesBeside(run: Run, told: Familiar, { limb, counts }: StagedTension): 
   const released = releaseOf(run)
   const part = released && 'part' in released.answer ? released.answer.part : undefined
   return limb === 'arm' && (part === 'wrist' || part === 'elbow') && told.places.every((p) => counts.includes(areaOf(p)))
+}
+
+/** What moving the neck, and nothing else, says about the part the neck has in it. */
+function concluded({ conclusion }: StagedTension, run: Run, change: 'changed' | 'same'): Pick<Read, 'checks'> {
+  const released = releaseOf(run)
+  const part = released && 'part' in released.answer ? released.answer.part : undefined
+  const atNeck = part === undefined ? released?.stage.startsWith('neck-') === true : part === 'neck'
+  return conclusion && atNeck ? { checks: [conclusion[change]] } : {}
 }
 
 function releaseOf(run: Run): StageAnswer | undefined {

@@ -24,7 +24,7 @@ export function conclusionOf({ exam, sources }: Pick<Assessment, 'exam' | 'sourc
   const told = frozen.estimates.map((e) => ({
     name: e.name,
     side: e.side,
-    p: e.headline === 'rule' && e.rule ? e.rule.postTest : e.model,
+    p: e.estimate ?? (e.headline === 'rule' && e.rule ? e.rule.postTest : e.model),
     moved: e.interval !== null,
   }))
   const best = told.filter((t) => t.moved && t.p >= STANDS_OUT).toSorted((a, b) => b.p - a.p)[0]

@@ -6,7 +6,7 @@ import { RESULT_WORDS } from '../findings/finding'
 import { PLAN_MODES } from '../planner/modes'
 import type { Answer } from '../record/answer'
 import type { ExamEvent } from '../record/event'
-import { cellsOf } from '../record/outline'
+import { cellsOf, cellValueWords } from '../record/outline'
 import { GATES } from '../safety'
 import { WARNINGS } from '../safety/warnings'
 import { FACTS } from '../story/facts'
@@ -167,7 +167,7 @@ function cellWords(cells: Readonly<Record<string, string>>, stage: Stage | undef
   return Object.entries(cells)
     .map(([id, value]) => {
       const cell = known.find((c) => c.id === id)
-      return cell ? `${cell.row.words} ${cell.column.words} ${cell.column.values.find((v) => v.id === value)?.words ?? value}` : `${id} ${value}`
+      return cell ? `${cell.row.words} ${cell.column.words} ${cellValueWords(cell.column, value)}` : `${id} ${value}`
     })
     .join(', ')
 }

@@ -1,8 +1,10 @@
 import type { Assessment } from '../assess'
+import { testById } from '../catalogue'
 import { URGENCY_WORDS } from '../safety/gate'
 import { haltsOf } from '../safety/safety'
 import { estimateOf, standingOf } from '../standing'
-import { capital, listWords } from '../vocabulary/sentence'
+import { capital, inSentence, listWords } from '../vocabulary/sentence'
+import { SIDES } from '../vocabulary/side'
 import { sourceOf } from '../vocabulary/source'
 import type { Paragraph } from './paragraph'
 import { percent } from './percent'
@@ -10,7 +12,7 @@ import { percent } from './percent'
 /** What whoever reads on has to know first: how urgent it is, and what stands out. Findings that point, never a diagnosis. */
 export function inShortParagraph(assessment: Assessment): Paragraph {
   const halts = haltsOf(assessment.exam).map(({ gate }) => `${gate.strength === 'halt' ? URGENCY_WORDS[gate.urgency] : 'Halted'}: ${gate.reason} ${gate.do}`)
-  return { heading: 'In short', lines: [...halts, conclusion(assessment)] }
+  return { heading: 'In short', lines: [...halts, conclusion(assessment), ...armConclusions(assessment), ...stabilisation(assessment)] }
 }
 
 function conclusion({ sources, findings }: Assessment): string {
@@ -24,4 +26,25 @@ function conclusion({ sources, findings }: Assessment): string {
     return `The findings point most to ${sourceOf(source).inWords}, ${side}: about ${percent(estimateOf(standing.source) ?? 0)}.`
   }
   return findings.length === 0 ? 'Nothing was tested.' : 'No source stands out.'
+}
+
+/** Whether the neck has a part in what the arm nerve tests brought on, side by side; one that the neck changed outweighs others it did not. */
+function armConclusions({ findings }: Assessment): readonly string[] {
+  return SIDES.flatMap((side) => {
+    const said = findings.flatMap((f) => {
+      const reading = testById(f.test)?.reading
+      const conclusion = reading?.kind === 'staged-tension' ? reading.conclusion : undefined
+      return f.side === side && conclusion ? f.checks.filter((c) => c === conclusion.changed || c === conclusion.same) : []
+    })
+    const first = said.find((words) => words.startsWith('Cervical')) ?? said[0]
+    return first ? [`Arm nerve tests, ${side}: ${inSentence(first)}`] : []
+  })
+}
+
+/** Speaks of how exercise may go, not of a source; and says that a later trial did not confirm it. */
+function stabilisation({ rules }: Assessment): readonly string[] {
+  const met = rules.find((r) => r.cluster.basis === 'prognosis' && r.state === 'met')
+  return met
+    ? [`Likely to do well with a stabilising programme: ${met.cluster.name.toLowerCase()}, ${met.words} (${inSentence(met.cluster.badge ?? 'not confirmed')}).`]
+    : []
 }

@@ -2,7 +2,8 @@ import type { Assessment, SourceVerdict } from '../assess'
 import { testById } from '../catalogue'
 import { headlineOf } from '../evidence/headline'
 import type { RuleVerdict } from '../clusters/verdict'
-import { type RuleFigure, speaksOf } from '../evidence/weigh'
+import { type RuleFigure, speaksOf } from '../evidence/lead'
+import type { Weighed } from '../evidence/weigh'
 import { levelWords } from '../level/level-words'
 import { listWords } from '../vocabulary/sentence'
 import { sourceOf } from '../vocabulary/source'
@@ -28,14 +29,22 @@ function sourceLines(verdict: SourceVerdict): readonly string[] {
   const { lead, others } = rulesTold(verdict)
   const rules = lead && worthTelling(lead) ? [`${lead.cluster.name}: ${lead.words}`] : []
   const schools = others.length > 0 ? [`other rules: ${others.map((r) => `${r.cluster.name.toLowerCase()} ${r.words}`).join(', ')}`] : []
-  const figure = weighed
-    ? weighed.rule
-      ? `about ${percent(headlineOf(weighed))} by the ${weighed.rule.rule.cluster.basis === 'own' ? 'clinic’s own' : 'published'} rule (${weighed.rule.row.own ? 'the clinic’s own figure: ' : ''}${weighed.rule.row.from.cite})${insteadWords(weighed.rule)}; ${percent(weighed.model)} by the model, ${percent(weighed.product)} by plain multiplication`
-      : `about ${percent(weighed.model)} by the model, no published rule decided`
-    : null
+  const figure = weighed ? figureWords(weighed) : null
   const points = [...pointing(verdict, 'for', 'points to it'), ...pointing(verdict, 'against', 'points away')]
   const parts = [...rules, ...(figure ? [`${figure}, from ${percent(weighed?.prior.p ?? 0)} at the start`] : []), ...schools, ...points]
   return parts.length === 0 ? [] : [`${title}: ${parts.join('; ')}.`]
+}
+
+/** The figure that leads, by what, and the others beside it. */
+function figureWords(weighed: Weighed): string {
+  const { rule, outside, held, disagree } = weighed
+  const about = `about ${percent(headlineOf(weighed))}`
+  const model = `${percent(weighed.model)} by the model`
+  if (!rule) return held ? `${about} by the model, held to what its open rule could say; ${model} alone` : `${about} by the model, no published rule decided`
+  const by = `by the ${rule.rule.cluster.basis === 'own' ? 'clinic’s own' : 'published'} rule (${rule.row.own ? 'the clinic’s own figure: ' : ''}${rule.row.from.cite})${insteadWords(rule)}`
+  const more = Math.abs(outside - 1) > 0.01 ? ` and what was found outside it (the rule alone ${percent(rule.postTest)})` : ''
+  const apart = weighed.apart ? '; rule and model differ by more than a factor of two' : ''
+  return `${about} ${by}${more}; ${model}, ${percent(weighed.product)} by plain multiplication${apart}${disagree ? '; the rules do not agree' : ''}`
 }
 
 function insteadWords({ insteadOf }: RuleFigure): string {

@@ -1,3 +1,4 @@
+import { offered } from '../record/outline'
 import { CATALOGUE, testById } from '../catalogue'
 import { type ExamTest, SPINE, type TestId } from '../catalogue/exam-test'
 import type { Assessment } from '../assess'
@@ -270,7 +271,7 @@ function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<R
 export function variantFor(exam: Exam, test: ExamTest): string {
   const wanted = exam.runs.findLast((run) => run.test === test.id)?.variant ?? schoolVariant(exam, test)
   if (test.variants.length < 2 || !barring(exam, test.id, wanted)) return wanted
-  const [open, ...others] = test.variants.filter((v) => !barring(exam, test.id, v.id))
+  const [open, ...others] = offered(test.variants).filter((v) => !barring(exam, test.id, v.id))
   const light = [...(open ? [open] : []), ...others].find((v) => v.grade === 'light')
   return (light ?? open)?.id ?? wanted
 }

@@ -3,6 +3,7 @@ import { type ExamTest, LOWER, UPPER } from '../catalogue/exam-test'
 import { isNeural } from '../findings/familiar'
 import type { Exam, Symptom } from '../record/exam'
 import { broughtItOn } from '../record/ladder'
+import { hasHeadComplaint } from '../story/head-complaints'
 import { type AreaId, areaOf, bodyArea } from '../vocabulary/body-area'
 
 /** What the story and the first answers ask for beside the zones: a test to be planned, or one to be left out. */
@@ -18,6 +19,8 @@ export function storyAsks(test: ExamTest, exam: Exam): StoryAsks {
       return symptoms.some((s) => isNeural(s) && liesIn(s, LOWER)) || nerveSpoke(exam, 'leg') ? 'plan' : null
     case 'neuro-upper':
       return symptoms.some((s) => isNeural(s) && liesIn(s, UPPER)) || nerveSpoke(exam, 'arm') ? 'plan' : null
+    case 'flexion-rotation':
+      return symptoms.some(hasHeadComplaint) ? 'plan' : null
     case 'hip-scour':
     case 'hip-internal-rotation':
       return symptoms.some((s) => s.places.some((p) => areaOf(p) === 'groin')) ? 'plan' : null

@@ -5,6 +5,7 @@ import type { RuleVerdict } from '../clusters/verdict'
 import type { Accuracy } from '../evidence/accuracy'
 import { type Answered, patternLikelihood } from '../evidence/dependence'
 import { groupOf, type Group } from '../evidence/groups'
+import { isInside } from '../evidence/lead'
 import { likelihoodRatios, ratesOf } from '../evidence/likelihood-ratio'
 import { posterior } from '../evidence/odds'
 import { priorOf, WEIGHED, type WeighedSource } from '../evidence/prior'
@@ -108,8 +109,9 @@ function doubtTaken(test: ExamTest, side: TestSide, about: Side, variant: string
   const { exam, weights } = assessment
   if (!exam.symptoms.some((s) => s.places.some((p) => sideOf(p) === about))) return 0
   const verdict: SourceVerdict | undefined = assessment.sources.find((s) => s.source === source && s.side === about)
-  if (verdict?.weighed?.rule) return 0
-  const now = verdict?.weighed?.model ?? verdict?.prior?.p ?? priorOf(source, about, exam, weights.knowledge.priors).p
+  const decided = verdict?.weighed?.rule?.rule.cluster
+  if (decided && isInside({ of: test.id, test: test.id }, decided)) return 0
+  const now = verdict?.weighed?.estimate ?? verdict?.prior?.p ?? priorOf(source, about, exam, weights.knowledge.priors).p
   const joined = verdict?.weighed?.joined ?? []
   const own = mayTell(test, source) ? weights.knowledge.find(test.id, source, side === 'none' ? about : side, variant) : undefined
   const ofTest = own ? bitsOf(own, groupOf(test.shares) ?? null, now, joined) : 0
@@ -152,12 +154,12 @@ function chances(row: Accuracy, lrPositive: number | null, group: Group | null, 
     return known ? [{ positive: step.positive, ...known }] : []
   })
   if (!group || answers.length === 0) return { ifThere: rates.sens, ifNot: 1 - rates.spec }
-  const given = (there: boolean, rho: number) => {
+  const given = (there: boolean) => {
     const before = answers.map((a) => ({ p: there ? a.sens : 1 - a.spec, positive: a.positive }))
     const own = { p: there ? rates.sens : 1 - rates.spec, positive: true }
-    return patternLikelihood([...before, own], rho) / patternLikelihood(before, rho)
+    return patternLikelihood([...before, own], group.rho) / patternLikelihood(before, group.rho)
   }
-  return { ifThere: given(true, group.rho.present), ifNot: given(false, group.rho.absent) }
+  return { ifThere: given(true), ifNot: given(false) }
 }
 
 /** Doubt of a yes-or-no question at this probability, in bits: 1 at a half, 0 at certainty. */

@@ -6,7 +6,7 @@ import type { ExamEvent, GateOpened, ScreenRestNo, StageAnswered, SymptomDescrib
 import { type Exam, examFrom, type Run, withEvent } from './exam'
 import { historyIssues } from './history'
 import { broughtItOnAt, nextStage } from './ladder'
-import { cellsOf, effectOf, sidesOf, type StageOutline } from './outline'
+import { cellsOf, effectOf, fitsColumn, sidesOf, type StageOutline } from './outline'
 import type { Rulebook } from './rulebook'
 import { somethingRestsOn } from './rests-on'
 
@@ -340,7 +340,7 @@ function misfit(answer: Answer, stage: StageOutline): Problem | null {
   }
   if (answer.said === 'grid') {
     const cells = stage.grid ? cellsOf(stage.grid) : []
-    const wrong = Object.entries(answer.cells).find(([id, value]) => !cells.find((c) => c.id === id)?.column.values.some((v) => v.id === value))
+    const wrong = Object.entries(answer.cells).find(([id, value]) => !cells.some((c) => c.id === id && fitsColumn(c.column, value)))
     return wrong ? no(`“${wrong[0]}: ${wrong[1]}” does not fit this table.`, 'Choose a cell and a value that are in it.') : null
   }
   return null

@@ -69,6 +69,8 @@ export const FROZEN_SHAPE = shape({
       model: probability.required(),
       rule: shape({ id: slug, postTest: probability.required(), publishedPostTest: probability.nullable().defined() }).nullable().defined(),
       headline: words(60),
+      estimate: probability.optional(),
+      disagree: yup.boolean().strict().optional(),
       interval: yup.tuple([probability.required(), probability.required()]).strict().nullable().defined(),
     }),
   ),

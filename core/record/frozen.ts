@@ -63,6 +63,10 @@ export interface FrozenEstimate {
   readonly model: number
   readonly rule: { readonly id: string; readonly postTest: number; readonly publishedPostTest: number | null } | null
   readonly headline: string
+  /** The figure that led; before it was kept, that of the rule where one led, else the model's. */
+  readonly estimate?: number
+  /** Decided rules said the contrary of what led. */
+  readonly disagree?: boolean
   /** 5th and 95th percentile; null when no figure moved it. */
   readonly interval: readonly [number, number] | null
 }

@@ -32,6 +32,7 @@ export function nextStage(run: OnLadder, test: OutlineOfLadder): StageOutline | 
     if (stage.ifReproduced && editionOf(run) >= stage.ifReproduced.since && !reproduced) return false
     if (stage.whenAt && liesWholly(run, stage.whenAt.areas) !== (stage.whenAt.is === 'only')) return false
     if (stage.ifEased && !eased) return false
+    if (stage.unlessPainAt && endedByPain(run, stage.unlessPainAt)) return false
     switch (stage.kind) {
       case 'load':
         return !reproduced
@@ -50,6 +51,11 @@ export function nextStage(run: OnLadder, test: OutlineOfLadder): StageOutline | 
 
 function wasObserved(run: OnLadder, { stage, chose }: NonNullable<StageOutline['when']>): boolean {
   return run.answers.some(({ stage: at, answer }) => at === stage && answer.said === 'observed' && chose.includes(answer.choice))
+}
+
+/** Did the own pain end one of these measures? */
+function endedByPain(run: OnLadder, stages: readonly string[]): boolean {
+  return run.answers.some(({ stage, answer }) => stages.includes(stage) && answer.said === 'measured' && answer.limitedBy === 'own-pain')
 }
 
 /** Does the own symptom lie in these areas and nowhere else? */

@@ -39,6 +39,8 @@ export interface GridLine {
 /** A column with what can stand in it. */
 export interface GridColumn extends GridLine {
   readonly values: readonly Choice[]
+  /** A figure is typed instead of choosing a value: its smallest and largest. */
+  readonly number?: { readonly min: number; readonly max: number; readonly unit: string }
   /** The value of a healthy person; one key fills it in. */
   readonly usual?: string
   /** Rows that have no such cell. */
@@ -71,6 +73,10 @@ export interface StageOutline {
   readonly angle?: AngleLimits
   /** How long the position or load is held, in seconds; the time it was really held is recorded. */
   readonly holdSeconds?: number
+  /** Timed from the moment it is in hand, without a key. */
+  readonly timedAtOnce?: true
+  /** Rest after each hold, in seconds; it is timed by itself. */
+  readonly restSeconds?: number
   /** Load that the press aims at, in newtons; the load it reached can be recorded. */
   readonly force?: readonly [number, number]
   /** What can be observed, at an `observe` stage. */
@@ -84,6 +90,8 @@ export interface StageOutline {
   readonly whenAny?: { readonly of: readonly { readonly stage: string; readonly chose: readonly string[] }[]; readonly since: number }
   /** Asked only when the own symptom came on, in performances since that edition. */
   readonly ifReproduced?: { readonly since: number }
+  /** Not asked any more once one of these measured stages was ended by the own pain. */
+  readonly unlessPainAt?: readonly string[]
 }
 
 /** One school's way of doing a test. */
@@ -92,6 +100,8 @@ export interface VariantOutline {
   readonly name: string
   /** Its stages in its own order; all stages in their usual order when absent. */
   readonly stages?: readonly string[]
+  /** Replaced by another way: what was recorded in it stays readable, and it is not offered any more. */
+  readonly retired?: true
 }
 
 /** As much of a test as the record needs; the catalogue's definitions satisfy it. */
@@ -137,4 +147,20 @@ export function cellsOf({ rows, columns }: GridOutline): readonly { readonly id:
 /** The sides a test can be performed on. */
 export function sidesOf(test: Pick<TestOutline, 'sides'>): readonly TestSide[] {
   return test.sides === 'each' ? ['left', 'right'] : ['none']
+}
+
+/** The ways that are offered now: those that were not replaced. */
+export function offered<V extends VariantOutline>(variants: readonly V[]): readonly V[] {
+  return variants.filter((v) => !v.retired)
+}
+
+/** Can this stand in a cell of that column? */
+export function fitsColumn({ values, number }: Pick<GridColumn, 'values' | 'number'>, value: string): boolean {
+  if (!number) return values.some((v) => v.id === value)
+  return /^[0-9]{1,3}$/.test(value) && Number(value) >= number.min && Number(value) <= number.max
+}
+
+/** What stands in a cell, in words. */
+export function cellValueWords({ values, number }: Pick<GridColumn, 'values' | 'number'>, value: string): string {
+  return number ? `${value} ${number.unit}` : (values.find((v) => v.id === value)?.words ?? value)
 }

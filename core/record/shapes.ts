@@ -1,7 +1,7 @@
 import * as yup from 'yup'
 import { isPlace, type Place } from '../vocabulary/body-area'
 import { jsonSchemaOf, publishedAs } from '../vocabulary/json-schema'
-import { QUALITIES } from '../vocabulary/quality'
+import { STORY_QUALITIES } from '../vocabulary/quality'
 import type { SymptomId } from './answer'
 
 // Parts that the shapes of events, answers and files are made of.
@@ -43,7 +43,7 @@ export const place = publishedAs(
 )
 
 export const places = yup.array().strict().defined().max(200).of(place)
-export const qualities = yup.array().strict().max(QUALITIES.length).of(yup.string().strict().oneOf(QUALITIES).defined())
+export const qualities = yup.array().strict().max(STORY_QUALITIES.length).of(yup.string().strict().oneOf(STORY_QUALITIES).defined())
 
 /** Chooses the shape by one field, so that a message speaks of the shape that was meant. */
 export function byField<M extends Readonly<Record<string, yup.Schema>>>(field: string, shapes: M) {

@@ -27,8 +27,9 @@ export function askedByStory({ symptoms, toldAt }: Pick<Exam, 'symptoms' | 'told
   const asked = new Map<ScreenItemId, number>()
   const note = (item: ScreenItemId, at: number) => asked.set(item, Math.max(at, asked.get(item) ?? 0))
   const latest = Math.max(0, ...symptoms.map((s) => toldAt[s.id] ?? 0))
-  for (const { id, words, places } of symptoms) {
+  for (const { id, words, places, qualities } of symptoms) {
     const at = toldAt[id] ?? 0
+    if (qualities.includes('dizziness')) note('dizzy', at)
     for (const spread of spreadOf(places)) note(ASKS[spread], at)
     for (const [item, said] of WORDS) if (said.test(words)) note(item, at)
   }

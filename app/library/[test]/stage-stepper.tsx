@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { testById } from '@/core/catalogue'
 import { instruct, stageAs } from '@/core/catalogue/exam-test'
 import { figureOf } from '@/core/figure/figure'
-import { stagesOf } from '@/core/record/outline'
+import { offered, stagesOf } from '@/core/record/outline'
 import { SIDES, type Side } from '@/core/vocabulary/side'
 import { PoseFigure } from '@/ui/figure/pose-figure'
 
@@ -58,7 +58,7 @@ export function StageStepper({ testId }: { readonly testId: string }) {
             ))}
           </div>
         )}
-        {test.variants.length > 1 && (
+        {offered(test.variants).length > 1 && (
           <label className="block">
             <span className="text-ash">Done this way</span>
             <select
@@ -69,7 +69,7 @@ export function StageStepper({ testId }: { readonly testId: string }) {
               }}
               className="mt-1 min-h-11 w-full rounded-md border border-hair bg-dust px-2"
             >
-              {test.variants.map((v) => (
+              {offered(test.variants).map((v) => (
                 <option key={v.id} value={v.id}>
                   {v.name}
                 </option>

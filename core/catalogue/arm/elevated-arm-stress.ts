@@ -27,15 +27,35 @@ export const elevatedArmStress = defineTest({
   provocative: 2,
   loads: [on('shoulder', 'movement', 'moderate'), on('arm', 'contraction', 'moderate')],
   variants: [
-    { id: 'symptom', name: 'Own symptom, or unable to finish' },
-    { id: 'breath-held', name: 'With a breath held 30 to 40 s part-way' },
-    { id: 'pulse-difference', name: 'A pulse difference between the sides counts too' },
+    { id: 'symptom', name: 'Own symptom, or unable to finish', stages: ['up', 'hold', 'end', 'pulse'] },
+    {
+      id: 'breath-held',
+      name: 'With a breath held 30 to 40 s part-way',
+      stages: ['up', 'hold', 'breath', 'end', 'pulse'],
+      changes: {
+        hold: { do: 'Both arms stay out and turned out, elbows at 90°, hands opening and closing. After a minute: hold the breath 30 to 40 s, then go on.' },
+      },
+    },
+    { id: 'pulse-difference', name: 'A pulse difference between the sides counts too', stages: ['up', 'hold', 'end', 'pulse'] },
   ],
   stages: [
-    load('hold', 'Both arms up, three minutes', 'Both arms out and turned out, elbows at 90°. Open and close the hands slowly.', POSE, {
-      holdSeconds: 180,
+    load('up', 'Both arms up', 'Both arms out and turned out, elbows at 90°. Ask at once; the three minutes begin with this answer.', POSE, {
+      since: 3,
       handsOff: true,
     }),
+    load('hold', 'Three minutes', 'Open and close the hands slowly. The first own symptom ends it, with its second.', POSE, {
+      holdSeconds: 180,
+      timedAtOnce: true,
+      handsOff: true,
+    }),
+    observe(
+      'breath',
+      'While the breath was held',
+      'What did holding the breath do?',
+      { same: 'Nothing more', more: 'More, or something came on', 'not-held': 'Not held' },
+      POSE,
+      { since: 3, handsOff: true, effect: 'looks' },
+    ),
     observe(
       'end',
       'How it ended',

@@ -1,8 +1,17 @@
 import { defineTest } from '../exam-test'
 import { ON_THE_BACK } from '../poses'
-import { allOf, line, otherwise, familiar, pointsTo, said, table } from '../reading/table'
-import { load, release } from '../stages'
+import { allOf, anyOf, chose, line, otherwise, familiar, pointsTo, said, table } from '../reading/table'
+import { load, observe, release } from '../stages'
 import { on } from '../load'
+
+const CURLED = {
+  ...ON_THE_BACK,
+  thorax: 22,
+  lumbar: 12,
+  neck: 20,
+  contacts: [{ on: 'lumbar', along: 0.6, off: 11, from: 70, push: 265 }],
+} as const
+const CURL = 'Keep the finger there, as hard as before. Ask for a half curl-up.'
 
 /** Abdominal wall tension: does the sore spot ease when the wall is tightened over it? */
 export const abdominalTension = defineTest({
@@ -23,19 +32,20 @@ export const abdominalTension = defineTest({
   seconds: 30,
   provocative: 1,
   loads: [on('abdomen', 'pressing', 'moderate')],
-  variants: [{ id: 'half-curl', name: 'Press, then half curl-up' }],
+  variants: [
+    { id: 'half-curl-told', name: 'Press, then half curl-up: worse, the same or better', stages: ['press', 'wall'] },
+    { id: 'half-curl', name: 'Press, then half curl-up', stages: ['press', 'curl'], retired: true },
+  ],
   stages: [
     load('press', 'Press the sore spot', 'Find the sore spot with one finger and press gently.', {
       ...ON_THE_BACK,
       contacts: [{ on: 'lumbar', along: 0.5, off: 11, from: 80, push: 268 }],
     }),
-    release('curl', 'Half curl-up', 'Keep the finger there. Ask for a half curl-up.', {
-      ...ON_THE_BACK,
-      thorax: 22,
-      lumbar: 12,
-      neck: 20,
-      contacts: [{ on: 'lumbar', along: 0.6, off: 11, from: 70, push: 265 }],
+    observe('wall', 'Half curl-up', CURL, { worse: 'Worse', same: 'The same', better: 'Better' }, CURLED, {
+      ask: 'What happens to it now?',
+      ifReproduced: { since: 3 },
     }),
+    release('curl', 'Half curl-up', CURL, CURLED),
   ],
   doesNotCount: ['effort of the curl-up'],
   notWith: [{ when: 'aneurysm' }],
@@ -46,13 +56,13 @@ export const abdominalTension = defineTest({
     counts: ['abdomen', 'groin', 'chest'],
     lines: [
       line(
-        allOf(familiar(undefined, { side: 'either' }), said(['unchanged'], 'curl')),
+        allOf(familiar(undefined, { side: 'either' }), anyOf(said(['unchanged'], 'curl'), chose('wall', 'worse', 'same'))),
         'positive',
-        'worse or unchanged with the wall tight: the abdominal wall',
+        'no better with the wall tight: the abdominal wall',
         pointsTo('abdominal-wall'),
       ),
       line(
-        allOf(familiar(undefined, { side: 'either' }), said(['eased'], 'curl')),
+        allOf(familiar(undefined, { side: 'either' }), anyOf(said(['eased'], 'curl'), chose('wall', 'better'))),
         'negative',
         'eased with the wall tight: deeper, so advise a medical review',
         pointsTo('visceral'),

@@ -2,7 +2,7 @@ import { LOW_BACK, SACROILIAC } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { FACE_DOWN } from '../poses'
 import { line, otherwise, familiar, pointsTo, table } from '../reading/table'
-import { load, observe } from '../stages'
+import { column, grid, load, LUMBAR_LEVELS, observe } from '../stages'
 import { on } from '../load'
 
 const POSE = {
@@ -32,9 +32,23 @@ export const lumbarTorsion = defineTest({
   seconds: 45,
   provocative: 2,
   loads: [on('low-back', 'rotation', 'strong'), on('low-back', 'thrust', 'strong')],
-  variants: [{ id: 'from-t12', name: 'Hand at T12, then down level by level' }],
+  variants: [
+    { id: 'level-by-level', name: 'Hand at T12, then down, each level asked', stages: ['twist', 'levels'] },
+    { id: 'from-t12', name: 'Hand at T12, then down level by level', stages: ['twist', 'level'], retired: true },
+  ],
   stages: [
     load('twist', 'Hold T12, lift the pelvis', 'One hand at T12. Lift the front of the {side} pelvis; then step the hand down level by level.', POSE),
+    grid(
+      'levels',
+      'Which levels',
+      'At each level: is it the own pain?',
+      { t12: 'T12', ...LUMBAR_LEVELS },
+      [column('own', 'own pain', { no: 'no', yes: 'yes' }, { usual: 'no' })],
+      POSE,
+      {
+        ifReproduced: { since: 3 },
+      },
+    ),
     observe('level', 'Which level', 'At which level was it?', { t12: 'T12', l1: 'L1', l2: 'L2', l3: 'L3', l4: 'L4', l5: 'L5', none: 'None' }, POSE, {
       ifReproduced: { since: 3 },
     }),

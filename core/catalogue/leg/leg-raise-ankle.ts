@@ -24,8 +24,11 @@ export const legRaiseAnkle = defineTest({
   follows: 'leg-raise',
   seconds: 30,
   provocative: 1,
-  loads: [on('leg', 'tension', 'moderate'), on('hip', 'bending', 'light')],
-  variants: [{ id: 'release-then-lower', name: 'Ankle let go, leg lowered, ankle bent up' }],
+  loads: [on('leg', 'tension', 'moderate'), on('hip', 'bending', 'light'), on('neck', 'bending', 'light'), on('upper-neck', 'bending', 'light')],
+  variants: [
+    { id: 'release-then-lower', name: 'Ankle let go, leg lowered, ankle bent up', spares: ['neck', 'upper-neck'], stages: ['let-go', 'bend-up'] },
+    { id: 'with-neck', name: 'The same, then the chin to the chest', grade: 'sensitised', stages: ['let-go', 'bend-up', 'chin'] },
+  ],
   stages: [
     {
       id: 'let-go',
@@ -58,6 +61,20 @@ export const legRaiseAnkle = defineTest({
           { on: 'near-foot', along: 0.55, off: -4, from: 330, push: 165 },
         ],
       },
+    },
+    {
+      id: 'chin',
+      kind: 'observe',
+      label: 'Chin to chest as well',
+      do: 'Keep leg and ankle there. Ask for the chin to the chest, or lift the head yourself.',
+      ask: 'What happens to it now?',
+      holdSeconds: 0,
+      choices: [
+        { id: 'same', words: 'The same' },
+        { id: 'more', words: 'More of it' },
+        { id: 'less', words: 'Less of it' },
+      ],
+      pose: { ...ON_THE_BACK, neck: 34, near: { hip: 42, knee: 0, ankle: 18 }, contacts: [{ on: 'head', along: 0.6, off: -8, from: 300, push: 100 }] },
     },
   ],
   doesNotCount: ['a calf stretch', 'a symptom that changes because the hip moved'],

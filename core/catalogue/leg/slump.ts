@@ -238,6 +238,8 @@ export const slump = defineTest({
     beforeLeg: ['upright', 'slump', 'chin', 'press'],
     anyNeural: ['any-symptom', 'neck-first-any', 'ankle-first-any', 'released-at-ankle-any'],
     sideLimit: 22,
+    joint: 'knee',
+    confirmedBy: ['leg-raise', 'side-lying-leg-raise'],
     stretch: { source: 'hamstring', because: 'a pull behind the thigh and nothing familiar' },
   },
   endsAt: { areas: [...BELOW_KNEE, ...ABOVE_KNEE, ...LOW_BACK, ...SACROILIAC], since: 3 },

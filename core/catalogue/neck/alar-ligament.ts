@@ -4,12 +4,13 @@ import { close, ON_THE_BACK_FRONT } from '../poses'
 import { allOf, anyOf, cells, line, otherwise, pointsTo, speaksFor, table, inVariant } from '../reading/table'
 import { column, grid } from '../stages'
 import { on } from '../load'
+import { C2_IS, C2_MOVES } from './c2'
 
 const FOLLOWS = { once: 'at once', late: 'late', absent: 'not at all' } as const
 const POSITIONS = { neutral: 'neutral', bent: 'slightly bent', extended: 'slightly extended' } as const
 const COLUMNS: readonly GridColumn[] = [
-  column('tilt', 'C2 on tilt', FOLLOWS, { usual: 'once' }),
-  column('turn', 'C2 on turn', FOLLOWS, { usual: 'once' }),
+  column('tilt', 'C2 against the tilt', FOLLOWS, { usual: 'once' }),
+  column('turn', 'C2 against the turn', FOLLOWS, { usual: 'once' }),
   column('pain', 'pain', { no: 'no', yes: 'yes' }, { usual: 'no' }),
 ]
 const LAX = ['late', 'absent']
@@ -61,6 +62,7 @@ export const alarLigament = defineTest({
       },
     ),
   ],
+  anchors: [C2_IS, C2_MOVES],
   doesNotCount: ['pain without slack', 'stiffness of the lower neck'],
   notWith: [{ when: 'cord-signs' }, { when: 'neck-artery' }, { when: 'head-unsupported' }, { when: 'fracture-neck' }],
   careWith: [{ judged: 'everyone', then: 'the lightest touch' }],

@@ -25,7 +25,13 @@ export const bearDown = defineTest({
   loads: [on('abdomen', 'breath-held', 'moderate'), on('low-back', 'breath-held', 'light')],
   variants: [
     { id: 'breath-held', name: 'Breath held and borne down' },
-    { id: 'closed-thumb', name: 'Blown against the closed thumb' },
+    {
+      id: 'closed-thumb',
+      name: 'Blown against the closed thumb',
+      changes: {
+        strain: { label: 'Blow two to three seconds', do: 'Close the lips round the thumb and blow against it for two to three seconds, no longer.' },
+      },
+    },
   ],
   stages: [
     load(

@@ -34,9 +34,12 @@ export const craniocervicalFlexion = defineTest({
       'Nod and hold each for 10 s',
       'Nod without lifting the head; hold 10 s, breathing. Rest 10 s and reset to 20 between.',
       [22, 24, 26, 28, 30],
-      [column('held', 'held 10 s', { steady: 'steady', unsteady: 'unsteady', surface: 'surface muscles', pain: 'pain' })],
+      [
+        column('held', 'held 10 s', { steady: 'steady', unsteady: 'unsteady', surface: 'surface muscles', pain: 'pain' }),
+        { ...column('reached', 'mean reached', {}), number: { min: 16, max: 40, unit: 'mmHg' } },
+      ],
       { ...close(ON_THE_BACK), neck: 12, contacts: CUFF },
-      { holdSeconds: 10 },
+      { holdSeconds: 10, restSeconds: 10 },
     ),
     measure(
       'holds',

@@ -1,4 +1,5 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
+import type { Pose } from '../../vocabulary/pose'
 import { defineTest } from '../exam-test'
 import { close, SITTING, SITTING_FRONT } from '../poses'
 import { also, line, otherwise, familiar, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
@@ -11,7 +12,10 @@ const DOWN = [
 ] as const
 const DOWN_SIDE = [{ on: 'head', along: 0.2, off: 18, from: 95, push: 268 }] as const
 const bent = (bend: number, turn = 0) => ({ ...close(SITTING_FRONT), neckBend: bend, headTurn: turn, contacts: DOWN })
-const PRESS = 'Ask what is felt before pressing.'
+const LOOKING_UP = { ...close(SITTING), neck: -24, contacts: DOWN_SIDE } as const
+const PRESSED = ['neutral', 'extension', 'bend-left', 'bend-right', 'quarter-left', 'quarter-right']
+/** The position alone is asked about first; only a quiet one is pressed. */
+const position = (id: string, label: string, doing: string, pose: Pose) => load(id, label, doing, { ...pose, contacts: [] }, { since: 3, handsOff: true })
 
 /**
  * Neck compression in stages: a slowly rising load, never a jerk; the next position only when the last was quiet.
@@ -36,21 +40,26 @@ export const neckCompression = defineTest({
   loads: [on('neck', 'compression', 'strong'), on('upper-neck', 'compression', 'moderate')],
   variants: [
     { id: 'graded', name: 'Neutral, extension, each side, closing quarter', grade: 'full' },
-    { id: 'light', name: 'The same positions, the weight of the hands only', grade: 'light', how: 'For weak bones and people who are stirred up easily.' },
+    {
+      id: 'light',
+      name: 'The same positions, the weight of the hands only',
+      grade: 'light',
+      how: 'For weak bones and people who are stirred up easily.',
+      changes: Object.fromEntries(PRESSED.map((id) => [id, { do: 'Stay so. Ask first, then let the weight of your hands rest on the head, and no more.' }])),
+    },
   ],
   stages: [
-    load('neutral', 'Neutral', `Head in the middle. ${PRESS} Let the load rise slowly, straight down.`, bent(0), { holdSeconds: 5 }),
-    load(
-      'extension',
-      'Extension',
-      `Look up a little. ${PRESS} Let the load rise slowly.`,
-      { ...close(SITTING), neck: -24, contacts: DOWN_SIDE },
-      { holdSeconds: 5 },
-    ),
-    load('bend-left', 'Side-bend left', `Bend the neck to the left. ${PRESS} Let the load rise slowly.`, bent(-26), { holdSeconds: 5 }),
-    load('bend-right', 'Side-bend right', `Bend the neck to the right. ${PRESS} Let the load rise slowly.`, bent(26), { holdSeconds: 5 }),
-    load('quarter-left', 'Closing quarter left', `Extension, side-bend and turn to the left. ${PRESS} Then load slowly.`, bent(-22, -38), { holdSeconds: 5 }),
-    load('quarter-right', 'Closing quarter right', `Extension, side-bend and turn to the right. ${PRESS} Then load slowly.`, bent(22, 38), { holdSeconds: 5 }),
+    load('neutral', 'Neutral', 'Head in the middle. Ask what is felt before pressing. Let the load rise slowly, straight down.', bent(0), { holdSeconds: 5 }),
+    position('extension-in', 'Extension, no load yet', 'Look up a little. No load yet: ask first.', LOOKING_UP),
+    load('extension', 'Extension, pressed', 'Stay so. Let the load rise slowly.', LOOKING_UP, { holdSeconds: 5 }),
+    position('bend-left-in', 'Side-bend left, no load yet', 'Bend the neck to the left. No load yet: ask first.', bent(-26)),
+    load('bend-left', 'Side-bend left, pressed', 'Stay so. Let the load rise slowly.', bent(-26), { holdSeconds: 5 }),
+    position('bend-right-in', 'Side-bend right, no load yet', 'Bend the neck to the right. No load yet: ask first.', bent(26)),
+    load('bend-right', 'Side-bend right, pressed', 'Stay so. Let the load rise slowly.', bent(26), { holdSeconds: 5 }),
+    position('quarter-left-in', 'Closing quarter left, no load yet', 'Extension, side-bend and turn to the left. No load yet: ask first.', bent(-22, -38)),
+    load('quarter-left', 'Closing quarter left, pressed', 'Stay so. Load slowly.', bent(-22, -38), { holdSeconds: 5 }),
+    position('quarter-right-in', 'Closing quarter right, no load yet', 'Extension, side-bend and turn to the right. No load yet: ask first.', bent(22, 38)),
+    load('quarter-right', 'Closing quarter right, pressed', 'Stay so. Load slowly.', bent(22, 38), { holdSeconds: 5 }),
   ],
   doesNotCount: ['pressure on the crown', 'neck pain alone', 'pulling on the far side'],
   notWith: [{ when: 'cord-signs' }, { when: 'fracture-neck' }, { when: 'upper-neck-laxity' }],
@@ -69,8 +78,16 @@ export const neckCompression = defineTest({
     ],
     otherwise: otherwise('negative', 'no own symptom in any position', speaksAgainst('root-cervical')),
     also: [
-      also(familiar(NECK, { stages: ['bend-{side}', 'quarter-{side}'] }), 'own neck pain on the loaded side', pointsTo('facet-cervical')),
-      also(familiar(NECK, { stages: ['bend-{other}', 'quarter-{other}'] }), 'own neck pain on the stretched side', pointsTo('muscle-neck')),
+      also(
+        familiar(NECK, { stages: ['bend-{side}-in', 'bend-{side}', 'quarter-{side}-in', 'quarter-{side}'] }),
+        'own neck pain on the loaded side',
+        pointsTo('facet-cervical'),
+      ),
+      also(
+        familiar(NECK, { stages: ['bend-{other}-in', 'bend-{other}', 'quarter-{other}-in', 'quarter-{other}'] }),
+        'own neck pain on the stretched side',
+        pointsTo('muscle-neck'),
+      ),
     ],
   }),
   endsAt: { areas: ARM, since: 3 },

@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { close, FACE_DOWN } from '../poses'
+import { close, FACE_DOWN, ON_THE_BACK } from '../poses'
 import { cells, line, otherwise, speaksAgainst, speaksFor, table } from '../reading/table'
 import { column, grid, NECK_LEVELS } from '../stages'
 import { on } from '../load'
@@ -24,7 +24,23 @@ export const neckSegmentMotion = defineTest({
   loads: [on('neck', 'pressing', 'moderate'), on('upper-neck', 'pressing', 'light')],
   variants: [
     { id: 'prone', name: 'Face down' },
-    { id: 'supine', name: 'On the back', posture: 'supine' },
+    {
+      id: 'supine',
+      name: 'On the back',
+      posture: 'supine',
+      changes: {
+        levels: {
+          do: 'From below, lift each level on the {side} forward and feel its end; the head rests in your hands.',
+          pose: {
+            ...close(ON_THE_BACK),
+            contacts: [
+              { on: 'neck', along: 0.5, off: -5, from: 265, push: 85 },
+              { on: 'head', along: 0.5, off: -8, from: 250 },
+            ],
+          },
+        },
+      },
+    },
   ],
   stages: [
     grid(

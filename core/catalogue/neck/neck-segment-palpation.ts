@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { close, FACE_DOWN } from '../poses'
+import { close, FACE_DOWN, ON_THE_BACK } from '../poses'
 import { cells, line, otherwise, speaksAgainst, speaksFor, table } from '../reading/table'
 import { column, grid, NECK_LEVELS } from '../stages'
 import { on } from '../load'
@@ -23,7 +23,17 @@ export const neckSegmentPalpation = defineTest({
   loads: [on('neck', 'pressing', 'light'), on('upper-neck', 'pressing', 'light')],
   variants: [
     { id: 'prone', name: 'Face down' },
-    { id: 'supine', name: 'On the back', posture: 'supine' },
+    {
+      id: 'supine',
+      name: 'On the back',
+      posture: 'supine',
+      changes: {
+        levels: {
+          do: 'From below, press each level on the {side}, over the facet joints, with equal pressure; the head rests in your hands.',
+          pose: { ...close(ON_THE_BACK), contacts: [{ on: 'neck', along: 0.4, off: -5, from: 265, push: 85 }] },
+        },
+      },
+    },
   ],
   stages: [
     grid(

@@ -3,6 +3,7 @@ import { close, SITTING } from '../poses'
 import { line, otherwise, pointsTo, speaksFor, table, allOf, chose } from '../reading/table'
 import { observe } from '../stages'
 import { on } from '../load'
+import { C2_IS } from './c2'
 
 const PINCH = { on: 'neck', along: 0.35, off: 0, aside: -8, from: 190 } as const
 const FOREHEAD = { on: 'head', along: 0.8, off: 2, aside: 11, from: 20 } as const
@@ -38,6 +39,14 @@ export const upperNeckShear = defineTest({
       { ...close(SITTING), neck: 10, contacts: [PINCH, FOREHEAD] },
     ),
     observe(
+      'which',
+      'What the nod brought on',
+      'What came on with the nod? Tingling in the limbs, dizziness or faintness is a warning sign: W.',
+      { own: 'The own symptom', headache: 'Headache', neck: 'Neck pain only', other: 'Something else' },
+      { ...close(SITTING), neck: 4, contacts: [PINCH, FOREHEAD] },
+      { when: { stage: 'nod', chose: ['symptoms'] }, since: 3, effect: 'looks' },
+    ),
+    observe(
       'glide',
       'Glide straight back',
       'Glide head and C1 straight back on C2, with the lightest touch.',
@@ -53,6 +62,7 @@ export const upperNeckShear = defineTest({
       { when: { stage: 'nod', chose: ['symptoms'] }, effect: 'looks' },
     ),
   ],
+  anchors: [C2_IS, 'nothing moves when the head is glided back'],
   doesNotCount: ['pressure under the fingers', 'stiffness'],
   notWith: [{ when: 'cord-signs' }, { when: 'neck-artery' }, { when: 'head-unsupported' }, { when: 'fracture-neck' }],
   careWith: [{ judged: 'everyone', then: 'the lightest touch' }],

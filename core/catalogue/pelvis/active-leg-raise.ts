@@ -6,6 +6,7 @@ import { on } from '../load'
 
 const EFFORT = { '0': '0 none', '1': '1', '2': '2', '3': '3', '4': '4', '5': '5 unable' } as const
 const HARD = ['1', '2', '3', '4', '5']
+const BENT = { hip: 45, knee: 90, ankle: -5 } as const
 const UP = { ...ON_THE_BACK, near: { hip: 14, knee: 0, ankle: -12 } } as const
 
 /** Active leg raise, then the same with the pelvis pressed together: a control finding, not a source of pain. */
@@ -27,7 +28,18 @@ export const activeLegRaise = defineTest({
   loads: [on('leg', 'contraction', 'light'), on('pelvis', 'compression', 'light')],
   variants: [
     { id: 'legs-straight', name: 'Both legs straight, 20 cm apart' },
-    { id: 'other-knee-bent', name: 'Other knee bent' },
+    {
+      id: 'other-knee-bent',
+      name: 'Other knee bent',
+      changes: {
+        effort: {
+          do: 'Other knee bent, foot down. Ask for the {side} leg to lift 20 cm, knee straight. How hard, 0 to 5?',
+          pose: { ...UP, far: BENT, contacts: [] },
+        },
+        pain: { pose: { ...UP, far: BENT, contacts: [] } },
+        compressed: { do: 'Other knee bent. Press both sides of the pelvis together, or use a belt. Lift the {side} leg again.' },
+      },
+    },
   ],
   stages: [
     observe(
@@ -68,6 +80,7 @@ export const activeLegRaise = defineTest({
   faults: ['knee bending', 'the score of one side only'],
   reading: table({
     source: 'sij-ligament',
+    sum: { stage: 'effort', of: 10 },
     lines: [
       line(
         allOf(anyOf(chose('effort', ...HARD), chose('pain', 'own')), chose('compressed', 'easier')),

@@ -49,6 +49,7 @@ export const pelvicLandmarks = defineTest({
   faults: ['looking from the side', 'thumbs not under the bone'],
   reading: table({
     source: 'sij-stiff',
+    soreSide: true,
     lines: [
       line(allOf(HIGH('front'), HIGH('rear'), HIGH('tuberosity')), 'positive', 'front, rear and sitting bone all high: up-slip pattern', pointsTo('sij-stiff')),
       line(allOf(LOW('front'), HIGH('rear')), 'positive', 'front low and rear high: forward-rotated pattern', pointsTo('sij-stiff')),

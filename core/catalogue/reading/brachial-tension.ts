@@ -23,6 +23,11 @@ export function brachialTension(beforeLimb: readonly string[], angleInWords: str
     beforeLeg: beforeLimb,
     anyNeural: [],
     sideLimit: SIDE_LIMIT,
+    joint: 'last joint',
+    conclusion: {
+      changed: 'Cervical part: include the neck.',
+      same: 'Distal: the tension arises further out than the neck, or in muscle.',
+    },
     stretch: { source: 'muscle-neck', because: 'a pull only, as any arm gives at the end' },
     unchanged: { source: 'neural-peripheral', because: 'unchanged by the neck: the tension arises further out, or in muscle' },
   }
@@ -81,7 +86,10 @@ export function neckStages(end: SpreadArm, contacts: FrontPose['contacts']): rea
       letsGo: 'the hand',
       parts: PARTS.filter((p) => p.id === 'wrist' || p.id === 'elbow'),
     }),
-    release('hand-release', 'Let the hand go', 'Keep the rest exactly there. Let wrist and fingers go.', still(0), { letsGo: 'the hand' }),
+    release('hand-release', 'Let the hand go', 'Keep the rest exactly there. Let wrist and fingers go; or the elbow.', still(0), {
+      letsGo: 'the hand',
+      parts: PARTS.filter((p) => p.id === 'wrist' || p.id === 'elbow'),
+    }),
     load(
       'neck-passive',
       'Move the head away, passively',
@@ -113,7 +121,8 @@ export function neckSchools(id: string, name: string, order: readonly string[]):
       id: `cradled${suffix}`,
       name: `Arm cradled, the neck moved for them, once${words}`,
       grade: 'light',
-      how: 'For people who are stirred up easily: the whole arm supported, no pressure added.',
+      how: 'For people who are stirred up easily: the whole arm supported, no pressure added. To do it again, move the head first.',
+      throughout: { says: 'The whole {side} arm lies cradled in yours.', hand: { on: 'near-forearm', along: 0.35, off: -4, from: 260 } },
       stages: ['neck-passive', ...order, 'neck-middle', 'hand-go', 'neck-again'],
     },
     {

@@ -50,6 +50,10 @@ export interface Tension {
   readonly quiet?: readonly Pointing[]
   /** A quiet raise that stops late while the other side goes further points to this. */
   readonly lateStop?: { readonly from: Degrees; readonly to: Degrees; readonly freerBy: Degrees; readonly source: SourceId; readonly because: string }
+  /** Its own stages let the ankle go and bend it up: what it points to when neither changed it. */
+  readonly released?: { readonly otherwise: { readonly source: SourceId; readonly because: string } }
+  /** Tests that confirm it, or are confirmed by it, on the same side. */
+  readonly confirmedBy?: readonly string[]
   /** Another test of the same movement, which should stop at about the same angle. */
   readonly agreesWith?: { readonly test: string; readonly within: Degrees; readonly quietFrom: Degrees }
 }
@@ -82,6 +86,12 @@ export interface StagedTension {
   readonly beforeLeg: readonly string[]
   /** Ways of doing it in which any tingling, numbness, burning or shooting in the leg counts. */
   readonly anyNeural: readonly string[]
+  /** Tests that confirm it, or are confirmed by it, on the same side. */
+  readonly confirmedBy?: readonly string[]
+  /** What is said when its own neck part changed the symptom, and when it did not. */
+  readonly conclusion?: { readonly changed: string; readonly same: string }
+  /** The joint that is measured, as a comparison of sides says it. */
+  readonly joint?: string
   /** Side difference of the measured angle beyond which it is supportive, in degrees. */
   readonly sideLimit: Degrees
   readonly stretch: { readonly source: SourceId; readonly because: string }

@@ -136,6 +136,10 @@ export interface Table {
   readonly scores?: { readonly pressures: string; readonly holds: string }
   /** Tables that are climbed step by step and end before their last row: their empty cells are not missing. */
   readonly steps?: readonly string[]
+  /** A score chosen at this stage is told with the other side's: both together, of so many. */
+  readonly sum?: { readonly stage: string; readonly of: number }
+  /** What is seen on both sides at once is read for the sore side, where one is sore. */
+  readonly soreSide?: true
   /** Equal on both sides under equal pressure: it may be the pressure. */
   readonly pressing?: true
 }

@@ -24,6 +24,7 @@ export const ottolineReef: DemoPerson = {
         .then({ type: 'screen-answered', item: 'inflammatory-joint', answer: 'yes' })
         .test('upper-neck-shear', 'none', [
           { said: 'observed', choice: 'symptoms' },
+          { said: 'observed', choice: 'neck' },
           { said: 'observed', choice: 'slide' },
           { said: 'observed', choice: 'eased' },
         ])

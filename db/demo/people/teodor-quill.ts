@@ -38,7 +38,15 @@ export const teodorQuill: DemoPerson = {
       .test('neck-rotation', 'left', [{ said: 'measured', trials: [68, 70, 69] }])
       .test('neck-rotation', 'right', [{ said: 'measured', trials: [52, 50, 53], limitedBy: 'own-pain' }])
       .test('shoulder-abduction-relief', 'right', [{ said: 'eased' }])
-      .test('neck-compression', 'none', [{ said: 'nothing' }, { said: 'stretch', places: [] }, { said: 'nothing' }, arm(6)])
+      .test('neck-compression', 'none', [
+        { said: 'nothing' },
+        { said: 'nothing' },
+        { said: 'stretch', places: [] },
+        { said: 'nothing' },
+        { said: 'nothing' },
+        { said: 'nothing' },
+        arm(6),
+      ])
       .test('ulnt-1', 'left', [
         ...Array.from({ length: 3 }, (): Answer => ({ said: 'nothing' })),
         { said: 'stretch', places: ['left-forearm-front'], end: 8 },

@@ -1,6 +1,7 @@
 'use client'
 
-import type { GridOutline } from '@/core/record/outline'
+import { cellValueWords, type Choice, type GridOutline } from '@/core/record/outline'
+import type { Cell } from '@/core/bench/table'
 import { Key } from '@/ui/key'
 import { LandmarkFigure } from '@/ui/figure/landmark-figure'
 import type { InHand } from '@/core/bench/in-hand'
@@ -41,7 +42,7 @@ export function GridCard({ bench, inHand, grid }: Props) {
                 const cell = table.all[index]
                 if (!cell) return <td key={column.id} />
                 const value = table.cells[cell.id]
-                const words = column.values.find((v) => v.id === value)?.words
+                const words = value === undefined ? undefined : cellValueWords(column, value)
                 const now = index === table.at
                 const odd = value !== undefined && column.usual !== undefined && value !== column.usual
                 return (
@@ -71,8 +72,13 @@ export function GridCard({ bench, inHand, grid }: Props) {
             {here.row.words}
             {grid.columns.length > 1 && `, ${here.column.words}`}
           </h3>
+          {here.column.number && (
+            <p className="mt-1 max-w-44 text-base">
+              Type the figure, {here.column.number.min} to {here.column.number.max} {here.column.number.unit}.
+            </p>
+          )}
           <ul className="mt-1 space-y-1">
-            {here.column.values.map((value, i) => (
+            {valuesOf(here).map((value, i) => (
               <li key={value.id}>
                 <button
                   type="button"
@@ -84,7 +90,7 @@ export function GridCard({ bench, inHand, grid }: Props) {
                 >
                   {value.words}
                   {value.id === here.column.usual && <span className="text-sm text-ash">usual</span>}
-                  <Key>{/^[0-9]$/.test(value.id) ? value.id : String(i + 1)}</Key>
+                  {!here.column.number && <Key>{/^[0-9]$/.test(value.id) ? value.id : String(i + 1)}</Key>}
                 </button>
               </li>
             ))}
@@ -94,4 +100,11 @@ export function GridCard({ bench, inHand, grid }: Props) {
       {inHand.test.id === 'pelvic-landmarks' && <LandmarkFigure cells={table.cells} className="h-min w-52 shrink-0" />}
     </div>
   )
+}
+
+/** What can be touched for a cell: its values, or the figures near the target. */
+function valuesOf({ row, column }: Cell): readonly Choice[] {
+  const near = row.mmHg
+  if (!column.number) return column.values
+  return near === undefined ? [] : [-2, -1, 0, 1, 2].map((by) => ({ id: String(near + by), words: `${near + by}` }))
 }

@@ -18,6 +18,8 @@ import { ForceGauge } from './force-gauge'
 import { GridCard } from './grid-card'
 import { OverrideForm } from './override-form'
 import type { InHand } from '@/core/bench/in-hand'
+import { feelsEnd, feelsOrder } from '@/core/bench/measured'
+import type { PainOrder } from '@/core/record/answer'
 import type { Bench } from './use-bench'
 
 interface Props {
@@ -86,45 +88,66 @@ export function HandCard({ bench, inHand }: Props) {
         )}
       </div>
       {stage.force && (bench.force.live !== null || bench.force.score) && <ForceGauge {...bench.force} band={stage.force} />}
-      {!bench.pending && (stage.angle !== undefined || stage.leanWatched === true || stage.holdSeconds > 0 || stage.force !== undefined) && (
-        <div className="flex gap-3 pb-3">
-          {stage.angle && !stage.angle.unit && (bench.plays || bench.live !== null) && (
-            <Small pressed={bench.live !== null} keyName="A" onPress={bench.measure}>
-              {bench.live === null ? 'Simulated inclinometer' : 'Take this angle'}
-            </Small>
-          )}
-          {stage.force && (bench.plays || bench.force.live !== null) && (
-            <Small pressed={bench.force.live !== null} keyName="F" onPress={bench.playForce}>
-              {bench.force.live === null ? 'Simulated force pad' : 'Let go'}
-            </Small>
-          )}
-          {stage.grid?.rows.some((row) => row.mmHg !== undefined) && (bench.plays || bench.cuff !== null) && (
-            <Small pressed={bench.cuff !== null} keyName="C" onPress={bench.playCuff}>
-              {bench.cuff === null ? 'Simulated cuff, this step' : <span className="figures">{bench.cuff.toFixed(1)} mmHg</span>}
-            </Small>
-          )}
-          {stage.holdSeconds > 0 && (
-            <Small pressed={bench.hold.left !== null} keyName="T" onPress={bench.toggleHold}>
-              {bench.hold.left !== null ? (
-                <span role="timer" className="figures">
-                  {bench.hold.left} s left
-                </span>
-              ) : bench.hold.held !== null ? (
-                `Held ${bench.hold.held} s`
-              ) : (
-                `Time ${stage.holdSeconds} s`
-              )}
-            </Small>
-          )}
-          {stage.leanWatched && (
-            <Small pressed={bench.lean} keyName="L" onPress={() => bench.input({ do: 'toggle-lean' })}>
-              Leans back or props on the hands
-            </Small>
-          )}
-        </div>
-      )}
+      {!bench.pending &&
+        (stage.angle !== undefined || stage.leanWatched === true || stage.holdSeconds > 0 || stage.force !== undefined || feelsEnd(inHand)) && (
+          <div className="flex flex-wrap gap-3 pb-3">
+            {stage.angle && !stage.angle.unit && (bench.plays || bench.live !== null) && (
+              <Small pressed={bench.live !== null} keyName="A" onPress={bench.measure}>
+                {bench.live === null ? 'Simulated inclinometer' : 'Take this angle'}
+              </Small>
+            )}
+            {stage.force && (bench.plays || bench.force.live !== null) && (
+              <Small pressed={bench.force.live !== null} keyName="F" onPress={bench.playForce}>
+                {bench.force.live === null ? 'Simulated force pad' : 'Let go'}
+              </Small>
+            )}
+            {stage.grid?.rows.some((row) => row.mmHg !== undefined) && (bench.plays || bench.cuff !== null) && (
+              <Small pressed={bench.cuff !== null} keyName="C" onPress={bench.playCuff}>
+                {bench.cuff === null ? 'Simulated cuff, this step' : <span className="figures">{bench.cuff.toFixed(1)} mmHg</span>}
+              </Small>
+            )}
+            {stage.holdSeconds > 0 && (
+              <Small pressed={bench.hold.left !== null} keyName="T" onPress={bench.toggleHold}>
+                {bench.hold.left !== null ? (
+                  <span role="timer" className="figures">
+                    {bench.hold.left} s left
+                  </span>
+                ) : bench.hold.rest !== null ? (
+                  <span role="timer" className="figures">
+                    Rest, {bench.hold.rest} s
+                  </span>
+                ) : bench.hold.held !== null ? (
+                  `Held ${bench.hold.held} s`
+                ) : (
+                  `Time ${stage.holdSeconds} s`
+                )}
+              </Small>
+            )}
+            {feelsEnd(inHand) && (
+              <Small pressed={bench.endFeel !== null} keyName="O" onPress={() => bench.input({ do: 'turn-end-feel' })}>
+                {bench.endFeel === null ? 'End feel' : `End feel: ${bench.endFeel}`}
+              </Small>
+            )}
+            {feelsOrder(inHand) && (
+              <Small pressed={bench.painOrder !== null} keyName="I" onPress={() => bench.input({ do: 'turn-pain-order' })}>
+                {bench.painOrder === null ? 'Pain or resistance first' : PAIN_ORDER_WORDS[bench.painOrder]}
+              </Small>
+            )}
+            {stage.leanWatched && (
+              <Small pressed={bench.lean} keyName="L" onPress={() => bench.input({ do: 'toggle-lean' })}>
+                Leans back or props on the hands
+              </Small>
+            )}
+          </div>
+        )}
     </section>
   )
+}
+
+const PAIN_ORDER_WORDS: Readonly<Record<PainOrder, string>> = {
+  'pain-first': 'Pain first',
+  together: 'Pain and resistance together',
+  'resistance-first': 'Resistance first',
 }
 
 interface SmallProps {

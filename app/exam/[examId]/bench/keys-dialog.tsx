@@ -22,6 +22,7 @@ const KEYS: readonly (readonly [readonly string[], string])[] = [
   [['U', 'H'], 'the rest of a table is usual; keep it as it is'],
   [['D', 'X'], 'more of it; nothing was there to relieve'],
   [['L'], 'leans back, where that is watched'],
+  [['O', 'I'], 'what the end felt like; whether pain or resistance came first'],
   [['↑', '↓', '←', '→'], 'stronger, weaker; the cells of a table; another part to let go'],
   [['Shift ←', 'Shift →'], 'do the test in hand earlier or later'],
   [['[', ']'], 'left side, right side'],

@@ -3,7 +3,7 @@
 import { contraindicationWords, precautionWords } from '@/core/catalogue/condition'
 import type { Stage } from '@/core/catalogue/exam-test'
 import type { Answer } from '@/core/record/answer'
-import { stagesOf } from '@/core/record/outline'
+import { offered, stagesOf } from '@/core/record/outline'
 import { listWords } from '@/core/vocabulary/sentence'
 import type { InHand } from '@/core/bench/in-hand'
 
@@ -83,7 +83,7 @@ export function Ladder({ inHand, onVariant }: Props) {
           <p>{listWords(test.careWith.map(precautionWords))}</p>
         </div>
       )}
-      {test.variants.length > 1 && (
+      {offered(test.variants).length > 1 && (
         <label className="block">
           <span className="text-ash">Done this way</span>
           <select
@@ -92,7 +92,7 @@ export function Ladder({ inHand, onVariant }: Props) {
             onChange={(e) => onVariant(e.target.value)}
             className="mt-1 min-h-11 w-full rounded-md border border-hair bg-sheet px-2"
           >
-            {test.variants.map((v) => (
+            {offered(test.variants).map((v) => (
               <option key={v.id} value={v.id}>
                 {v.name}
               </option>

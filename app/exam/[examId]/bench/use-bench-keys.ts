@@ -261,6 +261,14 @@ function byLetter(key: string, bench: Bench, exam: Exam, others: Others) {
       bench.input({ do: 'toggle-lean' })
       return
     }
+    case 'o': {
+      bench.input({ do: 'turn-end-feel' })
+      return
+    }
+    case 'i': {
+      bench.input({ do: 'turn-pain-order' })
+      return
+    }
     case 't': {
       bench.toggleHold()
       return

@@ -3,7 +3,7 @@
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react'
 import { v7 } from 'uuid'
 import { benchFromDraft, draftOf } from '@/core/bench/draft'
-import { holdHeld, holdLeft } from '@/core/bench/hold'
+import { holdHeld, holdLeft, restLeft } from '@/core/bench/hold'
 import type { InHand } from '@/core/bench/in-hand'
 import type { BenchInput, PlainAnswer } from '@/core/bench/input'
 import { partsNow } from '@/core/bench/measured'
@@ -45,7 +45,7 @@ export interface Force {
 }
 
 /** The bench as screens see it: its state, what the devices read, and one way to do anything. */
-export interface Bench extends Pick<BenchState, 'chosen' | 'pending' | 'aside' | 'rated' | 'typed' | 'trials' | 'lean' | 'hint'> {
+export interface Bench extends Pick<BenchState, 'chosen' | 'pending' | 'aside' | 'rated' | 'typed' | 'trials' | 'lean' | 'endFeel' | 'painOrder' | 'hint'> {
   readonly route: readonly RouteLeg[]
   readonly suggested: RouteStep | undefined
   readonly inHand: InHand | null
@@ -58,7 +58,7 @@ export interface Bench extends Pick<BenchState, 'chosen' | 'pending' | 'aside' |
   readonly plays: boolean
   /** The device is the simulated one. */
   readonly simulated: boolean
-  readonly hold: { readonly left: number | null; readonly held: number | null }
+  readonly hold: { readonly left: number | null; readonly held: number | null; readonly rest: number | null }
   readonly force: Force
   /** What the cuff under the neck reads, in mmHg; null while none runs. */
   readonly cuff: number | null
@@ -161,13 +161,15 @@ export function useBench(): Bench {
     typed: state.typed,
     trials: state.trials,
     lean: state.lean,
+    endFeel: state.endFeel,
+    painOrder: state.painOrder,
     hint: state.hint,
     live: device.live,
     zeroed: device.zeroed,
     parts: { all: partsNow(inHand), chosen: state.part ?? partsNow(inHand)[0]?.id ?? null },
     plays,
     simulated: device.simulated,
-    hold: { left: holdLeft(state.hold), held: holdHeld(state.hold) },
+    hold: { left: holdLeft(state.hold), held: holdHeld(state.hold), rest: restLeft(state.hold) },
     force: { live: pad.live, score: state.press },
     cuff: cuff.live,
     table: { cells: table.cells, at: table.at, all: tableCells(grid), full: isFull(table, grid), move: (move) => input({ do: 'table', move }) },
@@ -218,7 +220,11 @@ export function useBench(): Bench {
           trace.map((f) => ({ t: f.t, mmHg: f.value })),
           target,
         )
-        if (judged) input({ do: 'table', move: { set: judged.steady ? 'steady' : 'unsteady', at } })
+        if (!judged) return
+        input({ do: 'table', move: { set: judged.steady ? 'steady' : 'unsteady', at } })
+        // The pressure it reached stands in the next cell of the row.
+        const beside = tableCells(grid)[at + 1]
+        if (beside?.column.number && beside.row.mmHg === target) input({ do: 'table', move: { set: String(Math.round(judged.mean)), at: at + 1 } })
       })
     },
     bell: () => {

@@ -13,7 +13,7 @@ const END_HZ = 880
 
 /** Asks the bench to look at its clock while a hold runs; ticks its last five seconds aloud and sounds its end. */
 export function useHoldTick(hold: HoldState | null, tick: () => void): void {
-  const running = hold?.running ?? false
+  const running = (hold?.running ?? false) || hold?.resting != null
   const left = holdLeft(hold)
   const latest = useRef(tick)
   useEffect(() => {

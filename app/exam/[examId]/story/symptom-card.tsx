@@ -6,8 +6,9 @@ import { placesWords } from '@/core/findings/place-fits'
 import type { Stirring } from '@/core/record/event'
 import type { Symptom } from '@/core/record/exam'
 import { distributionHints } from '@/core/story/distribution'
+import { headHints } from '@/core/story/head-complaints'
 import { IRRITABILITY_WORDS, irritabilityOf } from '@/core/story/irritability'
-import { QUALITIES, type Quality } from '@/core/vocabulary/quality'
+import { type Quality, STORY_QUALITIES } from '@/core/vocabulary/quality'
 import { useTextDraft } from '@/ui/exam/use-draft'
 import { capital } from '@/core/vocabulary/sentence'
 import { Button } from '@/ui/button'
@@ -46,7 +47,7 @@ export function SymptomCard({ examId, symptom, open, locked, onOpen, onDescribe,
   }
   const { stirring } = symptom
   const draft = `story ${examId} ${symptom.id}`
-  const hints = distributionHints(symptom.places)
+  const hints = [...distributionHints(symptom.places), ...headHints(symptom)]
   const stir = (change: Partial<Stirring>) => onDescribe({ stirring: { stirredBy: null, settles: null, ...stirring, ...change } })
   return (
     <fieldset disabled={locked} className="min-w-0 rounded-card border-2 border-lantern bg-sheet px-4 py-4 sm:px-5">
@@ -60,7 +61,7 @@ export function SymptomCard({ examId, symptom, open, locked, onOpen, onDescribe,
           onValueChange={(values) => onDescribe({ qualities: values as Quality[] })}
           className="flex flex-wrap gap-2"
         >
-          {QUALITIES.map((q) => (
+          {STORY_QUALITIES.map((q) => (
             <ToggleGroup.Item key={q} value={q} className={CHIP}>
               {q}
             </ToggleGroup.Item>

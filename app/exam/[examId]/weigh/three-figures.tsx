@@ -6,24 +6,28 @@ import { times2 } from '@/ui/charts/odds-ladder-layout'
 
 /** The published rule, the shared-cause model and plain multiplication, side by side, and why they differ. */
 export function ThreeFigures({ weighed, interval }: { readonly weighed: Weighed; readonly interval: Interval | null }) {
-  const { rule, headline } = weighed
+  const { rule, headline, outside, held } = weighed
   return (
     <section aria-label="Three figures" className="mt-4">
       <div className="grid max-w-4xl grid-cols-3 divide-x divide-hair rounded-card border border-hair bg-sheet">
         <FigureCell
           title={rule?.rule.cluster.basis === 'own' ? 'This clinic’s own rule' : 'Published rule'}
-          figure={rule ? percent(rule.postTest) : 'open'}
+          figure={rule ? percent(weighed.estimate) : 'open'}
           words={
             rule
-              ? `${rule.rule.words}; ratio ${times2(rule.lr)}, ${rule.row.own ? 'this clinic’s own figure: ' : ''}${rule.row.from.cite}`
+              ? `${outside === 1 ? '' : `alone ${percent(rule.postTest)}, with what lies outside it as shown; `}${rule.rule.words}; ratio ${times2(rule.lr)}, ${rule.row.own ? 'this clinic’s own figure: ' : ''}${rule.row.from.cite}`
               : 'No rule for this source is decided yet.'
           }
           leads={headline === 'rule'}
         />
         <FigureCell
           title="Shared-cause model"
-          figure={percent(weighed.model)}
-          words="Tests that load one structure are counted together, not multiplied."
+          figure={percent(headline === 'model' ? weighed.estimate : weighed.model)}
+          words={
+            held
+              ? `Held to what the open rule could say; alone the model would say ${percent(weighed.model)}.`
+              : 'Tests that load one structure are counted together, not multiplied.'
+          }
           leads={headline === 'model'}
         />
         <FigureCell
@@ -43,7 +47,7 @@ export function ThreeFigures({ weighed, interval }: { readonly weighed: Weighed;
         .flatMap(({ group, steps }) => (group && steps.length > 1 ? [group] : []))
         .map((group) => (
           <p key={group.id} className="mt-1 max-w-3xl text-ash">
-            How far {group.name} hangs together: {group.rho.present} with the source, {group.rho.absent} without; {group.why}.
+            How far {group.name} hangs together: correlation {group.rho}, {group.why}.
           </p>
         ))}
     </section>
