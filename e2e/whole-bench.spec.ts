@@ -88,9 +88,9 @@ test('a neck and arm, from the first question to the last test, by keyboard alon
   await context.setOffline(false)
   await expectSaved(page)
 
-  // Graded compression: quiet, quiet, quiet, then into the arm on bending right. That ends it.
+  // Graded compression, each position asked about before it is pressed: quiet, then into the arm on bending right. That ends it.
   await expect(heading).toContainText('Neck compression, graded')
-  await press(page, 'Space', 'Space', 'Space', 'Enter', 'r', '6')
+  await press(page, 'Space', 'Space', 'Space', 'Space', 'Space', 'Space', 'Enter', 'r', '6')
   await expect(heading).toContainText('Neck distraction')
   await press(page, 'Enter', 'Space')
 
@@ -119,8 +119,11 @@ test('a neck and arm, from the first question to the last test, by keyboard alon
   const exam = await recordOf(again)
   expect(answersOf(exam, 'neck-compression', 'none')).toEqual([
     ['neutral', 'nothing'],
+    ['extension-in', 'nothing'],
     ['extension', 'nothing'],
+    ['bend-left-in', 'nothing'],
     ['bend-left', 'nothing'],
+    ['bend-right-in', 'nothing'],
     ['bend-right', 'familiar'],
   ])
   expect(answersOf(exam, 'ulnt-1', 'left')).toEqual([
@@ -230,7 +233,7 @@ test('a pelvis: landmarks, directions, refusal, another order', async ({ page, c
   await press(page, 'x')
   await goTo(page, 'pubic joint shear')
   await press(page, 'Space')
-  await press(page, '2', '2', 'u', 'Space')
+  await press(page, '2', '2', 'Space', 'u', 'Space')
   await goTo(page, 'active leg raise left')
   await press(page, '3', 'Enter', 'Enter')
   await goTo(page, 'standing knee lift left')

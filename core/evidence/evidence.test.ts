@@ -1,6 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { gaussHermite } from '../../tests/gauss-hermite'
+import { BUTTOCK, own, sorePelvis } from '../../tests/people'
+import { assess } from '../assess'
 import { CATALOGUE, testById } from '../catalogue'
 import { CLUSTERS } from '../clusters'
 import { fitRho } from './calibrate'
@@ -8,7 +10,7 @@ import { CALIBRATION } from './calibration'
 import { chanceOfAtLeast, countDistribution, groupLikelihoodRatio, patternLikelihood } from './dependence'
 import { likelihoodRatios, ratesOf } from './likelihood-ratio'
 import { posterior } from './odds'
-import { type IntervalInput, intervalOf, type RowInput } from './interval'
+import { type IntervalInput, intervalInput, intervalOf, type RowInput } from './interval'
 import { NORMAL_NODES } from './quadrature'
 import { moves, preferredRow, REGISTER } from './register'
 import { FITTED_GROUPS, thresholdsOf } from './thresholds'
@@ -171,7 +173,7 @@ describe('the interval', () => {
     prior: { p: 0.3, effectiveN: n },
     groups: [{ rho: null, answers: [{ row: row(n), positive: true }] }],
     rule: null,
-    bounds: [0, Infinity],
+    bounds: [0.02, 50],
   })
   const exact = posterior(0.3, 0.8 / 0.3)
 
@@ -183,6 +185,23 @@ describe('the interval', () => {
     expect(small.p05).toBeLessThan(exact)
     expect(small.p95).toBeGreaterThan(exact)
     expect(large.median).toBeCloseTo(exact, 2)
+  })
+
+  it('is the same after crossing to a worker as text, and holds the figure of every source that was moved', () => {
+    const { sources } = assess(
+      sorePelvis()
+        .test('thigh-thrust', 'right', [BUTTOCK])
+        .test('leg-raise', 'right', [own(['right-calf'], 6, 50)]).exam,
+    )
+    for (const { weighed } of sources) {
+      const made = weighed && intervalInput(weighed)
+      if (!weighed || !made) continue
+      const crossed = JSON.parse(JSON.stringify(made)) as IntervalInput
+      expect(crossed).toEqual(made)
+      const { p05, p95 } = intervalOf(crossed, 1000)
+      expect(weighed.estimate).toBeGreaterThan(p05)
+      expect(weighed.estimate).toBeLessThan(p95)
+    }
   })
 
   it('follows a decided rule instead of the single tests', () => {

@@ -8,7 +8,7 @@ import type { Accuracy } from './accuracy'
 import type { Answered } from './dependence'
 import { type Group, groupOf } from './groups'
 import { asDecided, boundsOf, figureOf, isInside, type RuleFigure, rulesOf, type Shelf } from './lead'
-import { likelihoodRatios, quoted, ratesOf } from './likelihood-ratio'
+import { likelihoodRatios, quoted, QUOTED, ratesOf } from './likelihood-ratio'
 import { posterior } from './odds'
 import { orderedLikelihoodRatio } from './ordered'
 import type { Prior, WeighedSource } from './prior'
@@ -129,13 +129,13 @@ export function weigh(source: WeighedSource, side: Side, prior: Prior, scales: S
   }
 }
 
-/** No rule bounds the model. */
-const FREE: readonly [number, number] = [0, Infinity]
+/** No rule bounds the model; the band that may be quoted does. Finite, since bounds cross to a worker as text. */
+const FREE = QUOTED
 
 function boundsIn(rule: RuleVerdict, shelf: Shelf, beyond: (rule: RuleVerdict, speaks: 'positive' | 'negative') => number): readonly [number, number] {
   const { met, broken } = boundsOf(rule, shelf)
-  const low = broken === null ? 0 : broken * beyond(rule, 'negative')
-  return [low, met === null ? Infinity : Math.max(low, met * beyond(rule, 'positive'))]
+  const low = broken === null ? FREE[0] : quoted(broken * beyond(rule, 'negative'))
+  return [low, met === null ? FREE[1] : Math.max(low, quoted(met * beyond(rule, 'positive')))]
 }
 
 function firstFigure(rules: readonly RuleVerdict[], shelf: Shelf): RuleFigure | null {

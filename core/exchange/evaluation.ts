@@ -1,7 +1,7 @@
 import type { Assessment, WeighableSource } from '../assess'
 import type { RuleVerdict } from '../clusters/verdict'
 import { intervalInput, intervalOf } from '../evidence/interval'
-import { likelihoodRatios } from '../evidence/likelihood-ratio'
+import { likelihoodRatios, QUOTED } from '../evidence/likelihood-ratio'
 import { posterior } from '../evidence/odds'
 import { registerNameOf, speaksOf } from '../evidence/lead'
 import type { Side } from '../vocabulary/side'
@@ -64,7 +64,7 @@ function sourceLine({ source, side, prior, weighed }: WeighableSource) {
     joined: weighed?.joined ?? [],
     rule: weighed?.rule ?? null,
     outside: weighed?.outside ?? 1,
-    bounds: weighed?.bounds ?? [0, Infinity],
+    bounds: weighed?.bounds ?? QUOTED,
   })
   const interval = input && intervalOf(input)
   return {
