@@ -7,10 +7,12 @@ import { onset } from './onset'
 import { pages } from './pages'
 import { planner } from './planner/report'
 import { randomPlans } from './random-plans'
+import { randomRecords } from './random-records'
 import { reassess } from './reassess'
 
 reassess()
 randomPlans(5000)
+randomRecords(5000, 500)
 dependence()
 append()
 lists([1000, 20_000])

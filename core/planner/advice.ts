@@ -120,7 +120,8 @@ function sentence(step: RouteStep, value: TestValue, turn: number, assessment: A
   const where = turn === 0 ? 'without turning' : `after turning to ${POSTURE_WORDS[postureOf(step.test, assessment.exam)].toLowerCase()}`
   const { rule, about } = value
   if (rule) return `${title}, ${where}: ${rule.cluster.name} is ${rule.words}.`
-  if (about) return `${title}, ${where}: tells most about ${sourceOf(about.source).inWords}, ${about.bits.toFixed(2)} bit.`
+  // Less than half a hundredth of a bit is no reason.
+  if (about && about.bits >= 0.005) return `${title}, ${where}: tells most about ${sourceOf(about.source).inWords}, ${about.bits.toFixed(2)} bit.`
   return `${title}, ${where}: ${lower(step.why)}`
 }
 

@@ -22,7 +22,7 @@ const CYCLES = ['turn-1', 'turn-2', 'turn-3', 'turn-4'] as const
 const RELAX = 'Hand on the cheek: push towards the {side}, a tenth of your force, 7 s; relax, turn further, measure.'
 const MORE = { enough: 'That is enough', more: 'One more' } as const
 const cycle = (n: number, more: Parameters<typeof measure>[5] = {}) =>
-  measure(`turn-${n}`, `Push 7 s, relax, turn: ${n}`, RELAX, TURNED, RESTS, { holdSeconds: 7, unlessPainAt: CYCLES.slice(0, n - 1), ...more })
+  measure(`turn-${n}`, `Cycle ${n}: push, relax, turn`, RELAX, TURNED, RESTS, { holdSeconds: 7, unlessPainAt: CYCLES.slice(0, n - 1), ...more })
 
 /** Hold-relax for a restricted turn: a treatment probe, measured before and after against measurement error. */
 export const holdRelax = defineTest({

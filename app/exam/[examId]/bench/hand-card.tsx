@@ -90,7 +90,7 @@ export function HandCard({ bench, inHand }: Props) {
       {stage.force && (bench.force.live !== null || bench.force.score) && <ForceGauge {...bench.force} band={stage.force} />}
       {!bench.pending &&
         (stage.angle !== undefined || stage.leanWatched === true || stage.holdSeconds > 0 || stage.force !== undefined || feelsEnd(inHand)) && (
-          <div className="flex flex-wrap gap-3 pb-3">
+          <div className="flex flex-wrap gap-2 pb-3">
             {stage.angle && !stage.angle.unit && (bench.plays || bench.live !== null) && (
               <Small pressed={bench.live !== null} keyName="A" onPress={bench.measure}>
                 {bench.live === null ? 'Simulated inclinometer' : 'Take this angle'}
@@ -125,12 +125,12 @@ export function HandCard({ bench, inHand }: Props) {
             )}
             {feelsEnd(inHand) && (
               <Small pressed={bench.endFeel !== null} keyName="O" onPress={() => bench.input({ do: 'turn-end-feel' })}>
-                {bench.endFeel === null ? 'End feel' : `End feel: ${bench.endFeel}`}
+                {bench.endFeel === null ? 'End feel' : `End: ${bench.endFeel}`}
               </Small>
             )}
             {feelsOrder(inHand) && (
               <Small pressed={bench.painOrder !== null} keyName="I" onPress={() => bench.input({ do: 'turn-pain-order' })}>
-                {bench.painOrder === null ? 'Pain or resistance first' : PAIN_ORDER_WORDS[bench.painOrder]}
+                {bench.painOrder === null ? 'Pain or resistance' : PAIN_ORDER_WORDS[bench.painOrder]}
               </Small>
             )}
             {stage.leanWatched && (
@@ -146,7 +146,7 @@ export function HandCard({ bench, inHand }: Props) {
 
 const PAIN_ORDER_WORDS: Readonly<Record<PainOrder, string>> = {
   'pain-first': 'Pain first',
-  together: 'Pain and resistance together',
+  together: 'Both at once',
   'resistance-first': 'Resistance first',
 }
 
@@ -167,7 +167,7 @@ function Small({ pressed, keyName, onPress, children }: SmallProps) {
         e.currentTarget.blur()
         onPress()
       }}
-      className="min-h-14 rounded-full border-2 border-hair bg-dust px-4 text-base aria-pressed:border-lantern aria-pressed:bg-glow aria-pressed:font-semibold"
+      className="min-h-14 rounded-full border-2 border-hair bg-dust px-3 text-base aria-pressed:border-lantern aria-pressed:bg-glow aria-pressed:font-semibold"
     >
       {children} <Key>{keyName}</Key>
     </button>
