@@ -13,7 +13,7 @@ import type { Exam } from '../record/exam'
 import { RULEBOOK } from '../safety/rulebook'
 import type { TestSide } from '../vocabulary/side'
 import { benchFromDraft, draftOf } from './draft'
-import { holdHeld, holdLeft } from './hold'
+import { holdHeld, holdLeft, restLeft } from './hold'
 import type { BenchInput } from './input'
 import { type BenchState, EMPTY_BENCH } from './state'
 import { type Ground, inHand, step, tableKey } from './step'
@@ -171,6 +171,71 @@ describe('the bench', () => {
     b.give({ do: 'toggle-hold', now: 0 })
     b.give({ do: 'tick', now: 60_000 })
     expect([holdLeft(b.state().hold), holdHeld(b.state().hold)]).toEqual([null, 5])
+  })
+
+  it('rests after a hold that is rested from, and not after one that was stopped', () => {
+    const b = bench(opened().symptom('S1', { places: ['right-neck-back'], now: 2 }))
+    b.give({ do: 'choose', test: 'craniocervical-flexion', side: 'none' })
+    b.give({ do: 'toggle-hold', now: 1000 })
+    expect([holdLeft(b.state().hold), restLeft(b.state().hold)]).toEqual([10, null])
+    b.give({ do: 'tick', now: 13_000 })
+    expect([holdLeft(b.state().hold), restLeft(b.state().hold), holdHeld(b.state().hold)]).toEqual([null, 8, 10])
+    b.give({ do: 'tick', now: 21_000 })
+    expect(restLeft(b.state().hold)).toBeNull()
+    b.give({ do: 'toggle-hold', now: 30_000 })
+    b.give({ do: 'toggle-hold', now: 34_000 })
+    expect([holdLeft(b.state().hold), restLeft(b.state().hold), holdHeld(b.state().hold)]).toEqual([null, null, 4])
+  })
+
+  it('a table takes figures: typed digit by digit, refused outside their limits, passed over when not measured', () => {
+    const b = bench(opened().symptom('S1', { places: ['right-neck-back'], now: 2 }))
+    b.give({ do: 'choose', test: 'craniocervical-flexion', side: 'none' })
+    for (const digit of ['1', '2', '2', '1', '4', '6']) b.give({ do: 'table', move: { digit } })
+    const table = () => tableOf(b.state().table, tableKey(b.hand()))
+    expect(table().cells).toEqual({ 'p22.held': 'steady', 'p22.reached': '22', 'p24.held': 'steady', 'p24.reached': '46' })
+    expect(b.give({ do: 'keep-table', run: id() }).state.hint).toMatch('46 is not between 16 and 40 mmHg')
+    expect(b.told).toEqual([])
+    b.give({ do: 'back' })
+    b.give({ do: 'table', move: { digit: '1' } })
+    expect(table().cells['p24.reached']).toBe('1')
+    b.give({ do: 'back' })
+    // Not measured: on to the next cell, and nothing stands there.
+    b.give({ do: 'table', move: 'usual' })
+    expect([table().at, table().cells['p24.reached']]).toEqual([4, undefined])
+    b.give({ do: 'keep-table', run: id() })
+    expect(b.told.at(-1)).toMatchObject({ type: 'stage-answered', answer: { said: 'grid', cells: { 'p22.reached': '22' } } })
+  })
+
+  it('what the end felt like and which came first are kept with a press or a range, and asked nowhere else', () => {
+    const b = bench(sorePelvis().screened())
+    b.give({ do: 'choose', test: 'thigh-thrust', side: 'right' })
+    for (const turns of ['turn-end-feel', 'turn-end-feel', 'turn-pain-order'] as const) b.give({ do: turns })
+    expect([b.state().endFeel, b.state().painOrder]).toEqual(['firm', 'pain-first'])
+    b.give({ do: 'answer', said: 'nothing', run: id(), now: 1 })
+    expect(b.told.at(-1)).toMatchObject({ answer: { said: 'nothing', endFeel: 'firm', painOrder: 'pain-first' } })
+    // After the last none is said, and the next test begins without.
+    expect([b.state().endFeel, b.state().painOrder]).toEqual([null, null])
+    for (let n = 0; n < 5; n++) b.give({ do: 'turn-end-feel' })
+    expect(b.state().endFeel).toBeNull()
+    b.give({ do: 'choose', test: 'leg-raise', side: 'right' })
+    b.give({ do: 'turn-pain-order' })
+    b.give({ do: 'turn-end-feel' })
+    expect([b.state().endFeel, b.state().painOrder]).toEqual(['soft', null])
+    b.give({ do: 'choose', test: 'lumbar-quadrant', side: 'right' })
+    b.give({ do: 'turn-end-feel' })
+    expect(b.state().endFeel).toBeNull()
+  })
+
+  it('raised arms are timed from the moment they are up, and the second is kept', () => {
+    const b = bench(opened().symptom('S1', { places: ['right-forearm-front'], qualities: ['tingling'], now: 2 }))
+    b.give({ do: 'choose', test: 'elevated-arm-stress', side: 'none' })
+    expect(b.state().hold).toBeNull()
+    b.give({ do: 'answer', said: 'nothing', run: id(), now: 5000 })
+    expect(b.state().hold).toMatchObject({ running: true, total: 180, since: 5000 })
+    b.give({ do: 'ask', said: 'familiar', now: 46_000 })
+    b.give({ do: 'change', change: { places: ['right-forearm-front'], intensity: 5 } })
+    b.give({ do: 'confirm', run: id(), now: 47_000 })
+    expect(b.told.at(-1)).toMatchObject({ stage: 'hold', answer: { said: 'familiar', held: 41 } })
   })
 
   it('puts back what this hand holds before anything of the record is taken back', () => {

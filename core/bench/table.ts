@@ -77,7 +77,9 @@ export function moveTable(table: TableState, grid: GridOutline | undefined, move
   if ('digit' in move && here?.column.number) {
     const so = table.cells[here.id] ?? ''
     const longest = String(here.column.number.max).length
-    return put(here, so.length >= longest ? move.digit : so + move.digit, false)
+    const typed = so.length >= longest ? move.digit : so + move.digit
+    // A figure that is as long as it can be is whole: on to the next.
+    return put(here, typed, typed.length >= longest)
   }
   if ('digit' in move) {
     const values = here?.column.values ?? []

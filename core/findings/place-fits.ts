@@ -1,5 +1,5 @@
 import type { PlacePointer } from '../catalogue/reading/reading'
-import { type AreaId, areaOf, type Place, placeWords, sideOf } from '../vocabulary/body-area'
+import { type AreaId, areaOf, bodyArea, type Place, placeAt, placeWords, sideOf } from '../vocabulary/body-area'
 import { listWords } from '../vocabulary/sentence'
 import type { Side } from '../vocabulary/side'
 import type { SourceReading } from './finding'
@@ -9,9 +9,11 @@ export function fitting(places: readonly Place[], side: Side, areas: readonly Ar
   return places.filter((place) => sideOf(place) === side && areas.includes(areaOf(place)))
 }
 
-/** Places in words: "right buttock and right calf"; "a place not recorded" when there are none. */
+/** Places in words: "right buttock and right calf", "low back on both sides"; "a place not recorded" when there are none. */
 export function placesWords(places: readonly Place[]): string {
-  return places.length === 0 ? 'a place not recorded' : listWords(places.map(placeWords))
+  if (places.length === 0) return 'a place not recorded'
+  const isBoth = (place: Place) => places.includes(placeAt('left', areaOf(place))) && places.includes(placeAt('right', areaOf(place)))
+  return listWords([...new Set(places.map((place) => (isBoth(place) ? `${bodyArea(areaOf(place)).name} on both sides` : placeWords(place))))])
 }
 
 /** What own pain at these places points to. */

@@ -8,6 +8,10 @@ import { entryWords } from './entry-words'
 
 const words = (content: EventContent) => entryWords({ ...content, id: 'any', at: 0, by: 'any' })
 
+/** What the hand felt, in words without hyphens. */
+const felt = ({ endFeel, painOrder }: { readonly endFeel?: string; readonly painOrder?: string }) =>
+  [endFeel, painOrder?.replaceAll('-', ' ')].filter((w) => w !== undefined)
+
 /** Everything a person typed or counted in an entry, wherever it stands. */
 function told(event: ExamEvent): readonly string[] {
   switch (event.type) {
@@ -26,11 +30,12 @@ function told(event: ExamEvent): readonly string[] {
       return [event.item, event.answer]
     case 'stage-answered': {
       const { answer } = event
-      if (answer.said === 'familiar') return [answer.symptom, String(answer.intensity), ...(answer.onset === undefined ? [] : [String(answer.onset)])]
+      const figures = Object.entries(answer).flatMap(([, value]) => (typeof value === 'number' ? [String(value)] : []))
+      if (answer.said === 'familiar') return [answer.symptom, ...(answer.intensity === null ? ['not asked'] : []), ...figures, ...felt(answer)]
       if (answer.said === 'measured') return answer.trials.map(String)
       if (answer.said === 'grid') return Object.entries(answer.cells).flat()
-      if (answer.said === 'other') return answer.words ? [answer.words] : []
-      return []
+      if (answer.said === 'other') return [...(answer.words ? [answer.words] : []), ...figures, ...felt(answer)]
+      return [...figures, ...('endFeel' in answer || 'painOrder' in answer ? felt(answer) : []), ...('part' in answer && answer.part ? [answer.part] : [])]
     }
     default:
       return []

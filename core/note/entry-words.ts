@@ -4,7 +4,7 @@ import { nameOfTest } from '../catalogue/retired'
 import { SCHOOLS } from '../catalogue/schools'
 import { RESULT_WORDS } from '../findings/finding'
 import { PLAN_MODES } from '../planner/modes'
-import type { Answer } from '../record/answer'
+import type { Answer, Familiar } from '../record/answer'
 import type { ExamEvent } from '../record/event'
 import { cellsOf, cellValueWords } from '../record/outline'
 import { GATES } from '../safety'
@@ -138,7 +138,7 @@ function answerWords(answer: Answer, stage: Stage | undefined): string {
   const unit = stage?.angle?.unit ?? '°'
   switch (answer.said) {
     case 'familiar':
-      return `${answer.symptom} came on, ${answer.intensity} of 10${at(answer.places)}${answer.onset === undefined ? '' : `, at ${answer.onset}${unit}`}${watched(answer)}`
+      return `${answer.symptom} came on, ${answer.intensity === null ? 'strength not asked' : `${answer.intensity} of 10`}${at(answer.places)}${answer.onset === undefined ? '' : `, at ${answer.onset}${unit}`}${watched(answer)}`
     case 'other':
       return `something else${answer.qualities?.length ? `, ${answer.qualities.join(', ')}` : ''}${at(answer.places)}${answer.words ? `: ${answer.words}` : ''}${to(answer.end, unit)}${watched(answer)}`
     case 'stretch':
@@ -148,17 +148,18 @@ function answerWords(answer: Answer, stage: Stage | undefined): string {
     case 'observed':
       return stage?.choices?.find((c) => c.id === answer.choice)?.words ?? answer.choice
     case 'measured':
-      return `${answer.trials.map((trial) => `${trial}${stage ? unit : ''}`).join(', ')}${answer.limitedBy ? `, limited by ${answer.limitedBy.replace('-', ' ')}` : ''}`
+      return `${answer.trials.map((trial) => `${trial}${stage ? unit : ''}`).join(', ')}${answer.limitedBy ? `, limited by ${answer.limitedBy.replace('-', ' ')}` : ''}${fromDevice(answer)}`
     case 'grid':
-      return cellWords(answer.cells, stage)
+      return `${cellWords(answer.cells, stage)}${fromDevice(answer)}`
     case 'returned':
     case 'stayed-away':
-      return `${answer.said.replace('-', ' ')}${answer.lowered === undefined ? '' : `, lowered ${answer.lowered}°`}`
+      return `${answer.said.replace('-', ' ')}${answer.lowered === undefined ? '' : `, lowered ${answer.lowered}°`}${changed(answer)}`
     case 'eased':
     case 'unchanged':
+      return `${answer.said}${answer.part === undefined ? '' : `, ${partWords(answer.part, stage)} let go`}${changed(answer)}`
     case 'worse':
     case 'nothing-to-relieve':
-      return answer.said.replaceAll('-', ' ')
+      return `${answer.said.replaceAll('-', ' ')}${changed(answer)}`
   }
 }
 
@@ -176,9 +177,29 @@ function to(end: number | undefined, unit: string): string {
   return end === undefined ? '' : `, to ${end}${unit}`
 }
 
+type Beside = Partial<Pick<Familiar, 'lean' | 'held' | 'newtons' | 'endFeel' | 'painOrder' | 'simulated'>>
+
 /** What was watched beside the answer. */
-function watched({ lean, held, newtons }: { readonly lean?: boolean; readonly held?: number; readonly newtons?: number }): string {
-  return `${lean ? ', leaned away' : ''}${held === undefined ? '' : `, held ${held} s`}${newtons === undefined ? '' : `, ${newtons} N`}`
+function watched({ lean, endFeel, painOrder, ...beside }: Beside): string {
+  const felt = [endFeel === undefined ? '' : `, ${endFeel} end feel`, painOrder === undefined ? '' : `, ${painOrder.replaceAll('-', ' ')}`]
+  return `${lean ? ', leaned away' : ''}${pressed(beside)}${felt.join('')}${fromDevice(beside)}`
+}
+
+/** What stands beside a change of a symptom that is there. */
+function changed({ intensity, ...beside }: Beside & { readonly intensity?: number }): string {
+  return `${intensity === undefined ? '' : `, ${intensity} of 10 now`}${pressed(beside)}${fromDevice(beside)}`
+}
+
+function pressed({ held, newtons }: Beside): string {
+  return `${held === undefined ? '' : `, held ${held} s`}${newtons === undefined ? '' : `, ${newtons} N`}`
+}
+
+function fromDevice({ simulated }: Beside): string {
+  return simulated ? ', from a simulated device' : ''
+}
+
+function partWords(part: string, stage: Stage | undefined): string {
+  return stage?.parts?.find((p) => p.id === part)?.words ?? part
 }
 
 function at(places: readonly Parameters<typeof placeWords>[0][]): string {
