@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { BUTTOCK, NOTHING, own, sorePelvis } from '../../tests/people'
+import { BUTTOCK, NOTHING, own, performed, sorePelvis } from '../../tests/people'
 import { assess } from '../assess'
 import type { Composed } from '../record/compose'
 
@@ -26,5 +26,28 @@ describe('findings that may fake one another', () => {
     const hip = sorePelvis().test('faber', 'right', [own(['right-groin'])])
     expect(warnings(hip)).toEqual([])
     expect(warnings(hip.test('thigh-thrust', 'right', [BUTTOCK]))[0]).toMatch('a sore hip is also pressed by the thigh thrust')
+  })
+
+  it('a hip that turns in too little, hurts on the sweep and in the groin on FABER discounts what is pressed through the thigh; two of three do not', () => {
+    const turned = (record: Composed, side: 'left' | 'right', end: number) =>
+      performed(record, 'hip-internal-rotation', side, { turn: { said: 'nothing', end } })
+    const faber = sorePelvis().test('faber', 'right', [own(['right-groin'])])
+    const sweep = (record: Composed) => performed(record, 'hip-scour', 'right', { sweep: own(['right-groin']) })
+    const stiff = (record: Composed) => turned(turned(record, 'right', 12), 'left', 40)
+    expect(warnings(stiff(sweep(faber)))[0]).toMatch('discount pelvic positives pressed through the thigh')
+    expect(warnings(stiff(faber)).join()).not.toMatch('discount')
+    expect(warnings(turned(turned(sweep(faber), 'right', 38), 'left', 40)).join()).not.toMatch('discount')
+    expect(warnings(stiff(performed(faber, 'hip-scour', 'right'))).join()).not.toMatch('discount')
+    // The other hip says nothing about this one.
+    expect(warnings(turned(turned(sweep(faber), 'right', 40), 'left', 12)).join()).not.toMatch('discount')
+  })
+
+  it('FABER in the groin alone, or beside a quiet thigh thrust, warns of nothing; centralised pain warns only beside a pelvic positive', () => {
+    const faber = sorePelvis().test('faber', 'right', [own(['right-groin'])])
+    expect(warnings(faber.test('thigh-thrust', 'right', [NOTHING]))).toEqual([])
+    expect(warnings(faber.test('sij-compression', 'right', [BUTTOCK])).join()).not.toMatch('sore hip')
+    const centralised = performed(sorePelvis(), 'repeated-movement', 'none', { flexion: { said: 'observed', choice: 'centralises' } })
+    expect(warnings(centralised)).toEqual([])
+    expect(warnings(centralised.test('thigh-thrust', 'right', [BUTTOCK]))[0]).toMatch('worth about 1 instead of 4')
   })
 })

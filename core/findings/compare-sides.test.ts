@@ -60,6 +60,54 @@ describe('what one side says beside the other', () => {
     }
   })
 
+  it('a staged test that stops earlier than healthy people differ is told as supportive, at exactly that limit not', () => {
+    const reading = testById('slump')?.reading
+    const limit = reading?.kind === 'staged-tension' ? reading.sideLimit : 0
+    const checks = (left: number | undefined, right: number | undefined) =>
+      compareSides([measured('slump', 'left', left), measured('slump', 'right', right)], testById, [])[0]?.checks ?? []
+    expect(checks(10 + limit + 1, 10)).toEqual([expect.stringContaining(`The knee stopped ${limit + 1}° earlier`)])
+    for (const [left, right] of [
+      [10 + limit, 10],
+      [10, 40],
+      [undefined, 10],
+      [60, undefined],
+    ] as const)
+      expect(checks(left, right), `${left} ${right}`).toEqual([])
+  })
+
+  it('sore alike on both sides may be the hand; by more than one point it is not, and a quiet side is none', () => {
+    const pressed = (side: Side, intensity: number | null, result: Finding['result'] = 'positive'): Finding => ({
+      ...measured('sij-palpation', side, undefined),
+      result,
+      intensity,
+      readings: [{ source: 'sij-pain', direction: 'for', strength: 'pointer', why: 'x' }],
+    })
+    const of = (left: Finding, right: Finding) => compareSides([left, right], testById, [])[0]
+    expect(of(pressed('left', 5), pressed('right', 6))).toMatchObject({
+      result: 'inconclusive',
+      readings: [],
+      checks: ['May be pressure: repeat lighter on both sides.'],
+    })
+    expect(of(pressed('left', 5), pressed('right', 7))?.result).toBe('positive')
+    expect(of(pressed('left', null), pressed('right', 3))?.result).toBe('positive')
+    expect(of(pressed('left', 5), pressed('right', 5, 'negative'))?.result).toBe('positive')
+    expect(of(pressed('left', 5, 'negative'), pressed('right', 5))?.result).toBe('negative')
+  })
+
+  it('a quiet seated raise beside a limited supine one is looked at again, on that side alone and only by that much', () => {
+    const by = testById('seated-leg-raise')?.reading
+    const { within, quietFrom } = (by?.kind === 'tension' && by.agreesWith) || { within: 0, quietFrom: 0 }
+    const seated = (side: Side, end: number): Finding => measured('seated-leg-raise', side, end)
+    const supine = (side: Side, end: number): Finding => measured('leg-raise', side, end)
+    const disagree = (...findings: readonly Finding[]) =>
+      compareSides(findings, testById, []).map((f) => f.checks.some((c) => c.startsWith('Seated and supine disagree')))
+    expect(disagree(seated('left', quietFrom), supine('left', quietFrom - within))).toEqual([true, true])
+    expect(disagree(seated('left', quietFrom), supine('left', quietFrom - within + 1))).toEqual([false, false])
+    expect(disagree(seated('left', quietFrom - 1), supine('left', 20))).toEqual([false, false])
+    expect(disagree(seated('left', quietFrom), supine('right', 20))).toEqual([false, false])
+    expect(disagree({ ...seated('left', quietFrom), symptom: 'S1' }, supine('left', 20))).toEqual([false, false])
+  })
+
   it('a test that ships no more is left as it was found', () => {
     const old = measured('a-test-that-went', 'left', 10)
     expect(compareSides([old, { ...old, side: 'right', about: 'right' }], testById, [])[0]).toEqual(old)
