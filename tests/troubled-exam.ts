@@ -74,7 +74,7 @@ export function troubledExam(seed: string, moves: number): Troubled {
     ...(chance(0.2) && { painOrder: one(PAIN_ORDERS) }),
     ...(chance(0.05) && { simulated: true }),
   })
-  const symptom = () => (chance(0.9) ? 'S1' : 'S2') as 'S1' | 'S2'
+  const symptom = () => (chance(0.9) ? 'S1' : 'S2')
   const answerAt = (stage: StageOutline): Answer => {
     const said = chance(0.97) ? one(ANSWERS_AT[stage.kind]) : one(Object.values(ANSWERS_AT).flat())
     const angle = stage.angle && chance(0.8) ? Math.round(stage.angle.min + random() * (stage.angle.max - stage.angle.min) * 1.02) : undefined
@@ -111,7 +111,7 @@ export function troubledExam(seed: string, moves: number): Troubled {
       case 'nothing-to-relieve':
         return { said, ...changed }
       case 'observed':
-        return { said, choice: chance(0.97) ? (one(stage.choices ?? [])?.id ?? 'none') : 'no-such' }
+        return { said, choice: chance(0.97) ? ((stage.choices ?? []).length > 0 ? one(stage.choices ?? []).id : 'none') : 'no-such' }
       case 'measured':
         return { said, trials: Array.from({ length: 1 + below(3) }, () => (angle ?? 20) + below(4)), ...(chance(0.3) && { limitedBy: one(LIMITS) }) }
       case 'grid': {

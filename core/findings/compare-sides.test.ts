@@ -96,7 +96,9 @@ describe('what one side says beside the other', () => {
 
   it('a quiet seated raise beside a limited supine one is looked at again, on that side alone and only by that much', () => {
     const by = testById('seated-leg-raise')?.reading
-    const { within, quietFrom } = (by?.kind === 'tension' && by.agreesWith) || { within: 0, quietFrom: 0 }
+    const agreesWith = by?.kind === 'tension' ? by.agreesWith : undefined
+    if (!agreesWith) throw new Error('It agrees with the supine raise.')
+    const { within, quietFrom } = agreesWith
     const seated = (side: Side, end: number): Finding => measured('seated-leg-raise', side, end)
     const supine = (side: Side, end: number): Finding => measured('leg-raise', side, end)
     const disagree = (...findings: readonly Finding[]) =>
