@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { bare, BUTTOCK, NOTHING, opened, own, signed, soreLeg, sorePelvis } from '../../tests/people'
+import { bare, BUTTOCK, NOTHING, opened, own, performed, signed, soreLeg, sorePelvis } from '../../tests/people'
 import { assess } from '../assess'
 import type { Composed } from '../record/compose'
 import { noteOf } from './note'
@@ -91,5 +91,16 @@ describe('the note', () => {
     expect(note).toMatch(/about \d+ % by the published rule .* % by the model, \d+ % by plain multiplication, from 30 % at the start/)
     expect(note).toMatch('other rules: pelvic six met, 3 of 6, pelvic five with thrust met, 3 of 5, pelvic four met, 2 of 4')
     expect(note).toMatch('not yet checked against them')
+  })
+
+  it('a test whose question did not arise leaves a trace, and a signature says when and by whom', () => {
+    const record = performed(soreLeg(), 'crossed-leg-raise', 'left')
+    const note = plainText(noteOf(assess(record.exam), 'Somebody'))
+    expect(note).toMatch('Well-leg raise, left: performed; the question it asks did not arise.')
+    expect(note).not.toMatch(/SIGNATURE|No test was done/)
+    expect(plainText(noteOf(assess(signed(record).exam), 'Somebody'))).toMatch(/SIGNATURE\nSigned 2026-03-03, \d\d:\d\d UTC by test-author\./)
+    // Done on the well leg it has a result, and is told once.
+    const well = plainText(noteOf(assess(performed(soreLeg(), 'crossed-leg-raise', 'right').exam), 'Somebody'))
+    expect(well.match(/Well-leg raise/g)).toHaveLength(1)
   })
 })

@@ -43,10 +43,11 @@ export function writtenNote(assessment: Assessment): readonly Paragraph[] {
   ]
 }
 
-function withPerson(paragraphs: readonly Paragraph[], { addenda }: Pick<Exam, 'addenda'>, who: string): readonly Paragraph[] {
+function withPerson(paragraphs: readonly Paragraph[], { addenda, signed }: Pick<Exam, 'addenda' | 'signed'>, who: string): readonly Paragraph[] {
   return [
     { heading: 'Examination', lines: [who] },
     ...paragraphs,
+    ...(signed ? [{ heading: 'Signature', lines: [`Signed ${momentWords(signed.at)} by ${signed.by}.`] }] : []),
     ...addenda.map((a) => ({ heading: 'Addendum', lines: [...a.text.split('\n'), `Written ${momentWords(a.at)} by ${a.by}.`] })),
   ]
 }

@@ -26,6 +26,14 @@ export function testsParagraph(assessment: Assessment): Paragraph {
   const retired = assessment.exam.runs
     .filter((run) => !testById(run.test) && run.answers.length > 0)
     .map((run) => `- ${nameOfTest(run.test)}${run.side === 'none' ? '' : `, ${run.side}`}: performed; this test is no longer in the catalogue and is not read.`)
+  // A test whose question did not arise was done all the same, as when the well leg's raise was done on the sore leg.
+  const unasked = assessment.exam.runs.flatMap((run) => {
+    const test = testById(run.test)
+    const read = assessment.findings.some((f) => f.test === run.test && (f.side === run.side || run.side === 'none'))
+    return test && !read && run.answers.length > 0 && nextStage(run, test) === null && run.stopped === null
+      ? [`- ${testTitle(test, run.side)}: performed; the question it asks did not arise.`]
+      : []
+  })
   const ended = assessment.exam.runs.flatMap((run) => {
     const why = run.stopped === null ? undefined : ENDED[run.stopped]
     const test = testById(run.test)
@@ -41,9 +49,9 @@ export function testsParagraph(assessment: Assessment): Paragraph {
   return {
     heading: 'Tests',
     lines:
-      lines.length + retired.length + skips.length + ended.length === 0
+      lines.length + retired.length + unasked.length + skips.length + ended.length === 0
         ? ['No test was done.', ...withheld]
-        : [...lines, ...retired, ...again, ...skips, ...ended, ...withheld],
+        : [...lines, ...unasked, ...retired, ...again, ...skips, ...ended, ...withheld],
   }
 }
 
