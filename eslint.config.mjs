@@ -4,6 +4,7 @@ import tseslint from 'typescript-eslint'
 export default tseslint.config(
   {
     ignores: [
+      '.mutants/**',
       'bench/bare/',
       '**/.next/',
       '**/next-env.d.ts',

@@ -13,7 +13,7 @@ export default defineConfig({
     environment: 'node',
     isolate: false,
     testTimeout: 180_000,
-    include: ['core/{safety,findings,clusters,logic,record,note,bench,catalogue}/**/*.test.ts', 'core/*.test.ts'],
+    include: ['core/{safety,findings,clusters,logic,record,note,bench,catalogue}/**/*.test.ts', 'core/evidence/{weigh,knowledge}.test.ts', 'core/*.test.ts'],
     exclude: ['**/node_modules/**', 'core/random-records.test.ts', 'core/sensitivity.test.ts', 'core/catalogue/adding-a-test.test.ts'],
     testNamePattern: new RegExp(`^(?!.*(${SEARCHES.join('|')}))`),
   },

@@ -1,7 +1,7 @@
 // Mutation testing of the core's judging rooms. `npm run mutants` tries every mutant; `npm run mutants -- --share 4` every fourth
 // stretch of lines, for a first look; `--room safety` one room alone. The report goes to .mutants/.
 import { spawnSync } from 'node:child_process'
-import { readdirSync, readFileSync } from 'node:fs'
+import { readdirSync, readFileSync, rmSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 
 const ROOMS = ['safety', 'findings', 'clusters', 'logic', 'record']
@@ -25,5 +25,7 @@ const mutate = files.flatMap((file) => {
     return at % share === 0 ? [`${file}:${i * STRETCH + 1}-${Math.min(lines, (i + 1) * STRETCH)}`] : []
   })
 })
+// What an interrupted run left behind.
+rmSync('.mutants/sandbox', { recursive: true, force: true })
 const { status } = spawnSync('npx', ['stryker', 'run', '--mutate', mutate.join(',')], { stdio: 'inherit' })
 process.exit(status ?? 1)

@@ -54,6 +54,19 @@ export function cellsAt(run: Pick<Run, 'answers'>, stage: string): Cells {
  * strength and feeling speak alone. Both sides weak or numb alike are both counted: two sides are more, not less.
  */
 export function nervesOf(run: Pick<Run, 'answers'>, side: Side, other: Pick<Run, 'answers'> | undefined): Nerves {
+  const across = other?.answers ?? NOTHING_ACROSS
+  const known = KNOWN.get(run.answers) ?? new WeakMap<Run['answers'], Nerves>()
+  KNOWN.set(run.answers, known)
+  const nerves = known.get(across) ?? compared(run, side, other)
+  known.set(across, nerves)
+  return nerves.side === side ? nerves : { ...nerves, side }
+}
+
+/** Answers are never changed in place, and gates, rules and figures all ask the same of them. */
+const KNOWN = new WeakMap<Run['answers'], WeakMap<Run['answers'], Nerves>>()
+const NOTHING_ACROSS: Run['answers'] = []
+
+function compared(run: Pick<Run, 'answers'>, side: Side, other: Pick<Run, 'answers'> | undefined): Nerves {
   const strength = rowsOf(cellsAt(run, 'strength'), 'strength')
   const reflexes = rowsOf(cellsAt(run, 'reflexes'), 'reflex')
   const theirs = other ? rowsOf(cellsAt(other, 'reflexes'), 'reflex') : {}

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { BUTTOCK, NOTHING, STRETCH, opened, own, soreLeg, sorePelvis } from '../../tests/people'
+import { BUTTOCK, NOTHING, STRETCH, opened, own, performed, soreLeg, sorePelvis } from '../../tests/people'
+import { assess } from '../assess'
 import { CATALOGUE, testById } from '../catalogue'
 import type { Answer } from '../record/answer'
 import type { TestId } from '../catalogue/exam-test'
@@ -208,5 +209,25 @@ describe('the well-leg raise', () => {
     expect(all(soreLeg().test('leg-raise', 'right', [STRETCH]))).toMatchObject({ about: 'left', result: 'negative' })
     // The sore leg's own raise answers nothing about a crossed one.
     expect(all(soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 55)]))).toBeUndefined()
+  })
+})
+
+describe('what a crossed raise says', () => {
+  const raise = (answer: Answer, side: 'left' | 'right' = 'right') => {
+    const record = performed(soreLeg().screened(), 'crossed-leg-raise', side, { raise: answer })
+    return assess(record.exam).findings.find((f) => f.test === 'crossed-leg-raise')
+  }
+
+  it('is about the sore leg, moves its figure, and asks for the rise like any other', () => {
+    expect(raise(own(['left-calf'], 6, 45))).toMatchObject({
+      side: 'right',
+      about: 'left',
+      result: 'positive',
+      readings: [{ source: 'root-lumbar-low', direction: 'for', strength: 'quantified' }],
+    })
+    expect(raise(own(['left-calf'], 3, 45))).toMatchObject({ result: 'inconclusive', readings: [] })
+    expect(raise({ said: 'nothing', end: 80 })).toMatchObject({ result: 'negative', readings: [{ direction: 'against' }] })
+    expect(raise(own(['left-low-back'], 6, 45))).toBeUndefined()
+    expect(raise({ said: 'nothing', end: 80 }, 'left')).toBeUndefined()
   })
 })

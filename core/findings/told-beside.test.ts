@@ -64,9 +64,15 @@ describe('two tests of the same nerve', () => {
     const eased = performed(leg, 'side-lying-leg-raise', 'left', { raise: up, 'ankle-go': { said: 'eased' }, 'ankle-up': { said: 'returned' } })
     expect(stages(eased)).toEqual(['raise', 'ankle-go', 'ankle-up'])
     expect(beside(eased, 'side-lying-leg-raise', 'left')).toMatch('Eased when the ankle was let go and returned when it was bent up.')
+    expect(of(eased, 'side-lying-leg-raise', 'left').readings.filter((r) => r.strength === 'pointer')).toMatchObject([
+      { source: 'root-lumbar-low', direction: 'for' },
+    ])
+    const away = performed(leg, 'side-lying-leg-raise', 'left', { raise: up, 'ankle-go': { said: 'eased' } })
+    expect(beside(away, 'side-lying-leg-raise', 'left')).toMatch(/Eased when the ankle was let go\.$/)
     const same = performed(leg, 'side-lying-leg-raise', 'left', { raise: up })
     expect(stages(same)).toEqual(['raise', 'ankle-go'])
-    expect(of(same, 'side-lying-leg-raise', 'left').readings.map((r) => r.source)).toContain('hamstring')
+    expect(beside(same, 'side-lying-leg-raise', 'left')).toMatch('Letting the ankle go changed nothing: not shown to be neural.')
+    expect(of(same, 'side-lying-leg-raise', 'left').readings.find((r) => r.source === 'hamstring')?.why).toBe('Moving the ankle changed nothing.')
     expect(stages(performed(leg, 'side-lying-leg-raise', 'left'))).toEqual(['raise'])
   })
 
