@@ -28,7 +28,7 @@ export function causesOf(state: State, exam: Exam): readonly string[] {
     case 'irritable':
       return irritabilityNow(exam) === 'high' ? ['irritable'] : []
     case 'budget-spent':
-      return irritabilityNow(exam) === 'high' && provocations(exam).length >= PROVOCATIONS ? ['six'] : []
+      return irritabilityNow(exam) === 'high' && spent(exam) >= PROVOCATIONS ? ['six'] : []
     case 'symptom-spread':
       return exam.runs.filter(spreads).map(causeOf)
     case 'told-otherwise':
@@ -87,6 +87,12 @@ export function provocations(exam: Pick<Exam, 'runs'>): readonly Run[] {
     const test = testById(run.test)
     return run.answers.length > 0 && test !== undefined && test.provocative > 0 && test.follows === undefined
   })
+}
+
+/** Provocations that count against the budget: the one under way is finished first, and never cut off by itself. */
+function spent(exam: Pick<Exam, 'runs'>): number {
+  const latest = exam.runs.at(-1)
+  return provocations(exam).filter((run) => run !== latest || !isUnderWay(run)).length
 }
 
 /** When the rest after the last provocation of an irritable person ends; null when no rest is due. */

@@ -1,0 +1,2 @@
+import { randomRecords } from './random-records'
+randomRecords(5000, 500)
