@@ -1,2 +1,0 @@
-import { randomRecords } from './random-records'
-randomRecords(5000, 500)
