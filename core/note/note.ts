@@ -47,10 +47,15 @@ function withPerson(paragraphs: readonly Paragraph[], { addenda, signed }: Pick<
   return [
     { heading: 'Examination', lines: [who] },
     ...paragraphs,
-    ...(signed ? [{ heading: 'Signature', lines: [`Signed ${momentWords(signed.at)} by ${signed.by}.`] }] : []),
+    ...(signed?.frozen && signed.frozen.edition.catalogue >= SIGNATURE_SINCE
+      ? [{ heading: 'Signature', lines: [`Signed ${momentWords(signed.at)} by ${signed.by}.`] }]
+      : []),
     ...addenda.map((a) => ({ heading: 'Addendum', lines: [...a.text.split('\n'), `Written ${momentWords(a.at)} by ${a.by}.`] })),
   ]
 }
+
+/** Notes signed with an earlier edition had no line of signature, and are printed as they were. */
+const SIGNATURE_SINCE = 3
 
 /** A moment in words that mean the same everywhere: "2026-11-25, 09:30 UTC". */
 function momentWords(at: number): string {
