@@ -28,7 +28,7 @@ export function typedLevel(state: BenchState, hand: InHand | null): number | und
 /** Parts that may be let go now: those that were added in this performance. */
 export function partsNow(hand: InHand | null): readonly Choice[] {
   const answered = new Set(hand?.run?.answers.map((a) => a.stage))
-  return hand?.stage.parts?.filter((part) => part.addedBy.some((stage) => answered.has(stage))) ?? []
+  return hand?.stage.parts?.filter((part) => part.addedBy.length === 0 || part.addedBy.some((stage) => answered.has(stage))) ?? []
 }
 
 /** The end of the range: typed, or where the device saw the limb rest. */

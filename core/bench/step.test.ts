@@ -15,6 +15,7 @@ import type { TestSide } from '../vocabulary/side'
 import { benchFromDraft, draftOf } from './draft'
 import { holdHeld, holdLeft, restLeft } from './hold'
 import type { BenchInput } from './input'
+import { partsNow } from './measured'
 import { type BenchState, EMPTY_BENCH } from './state'
 import { type Ground, inHand, step, tableKey } from './step'
 import { tableOf } from './table'
@@ -224,6 +225,17 @@ describe('the bench', () => {
     b.give({ do: 'choose', test: 'lumbar-quadrant', side: 'right' })
     b.give({ do: 'turn-end-feel' })
     expect(b.state().endFeel).toBeNull()
+  })
+
+  it('an arm symptom is parted at the neck first, whether or not the neck was bent away before', () => {
+    const b = bench(opened().symptom('S1', { places: ['right-forearm-front'], qualities: ['tingling'], now: 2 }))
+    b.give({ do: 'choose', test: 'ulnt-1', side: 'right' })
+    for (let n = 0; n < 3; n++) b.give({ do: 'answer', said: 'nothing', run: id(), now: n })
+    b.give({ do: 'ask', said: 'familiar', now: 4 })
+    b.give({ do: 'change', change: { places: ['right-forearm-front'], intensity: 6 } })
+    b.give({ do: 'confirm', run: id(), now: 5 })
+    expect(b.hand()?.stage.id).toBe('neck-towards')
+    expect(partsNow(b.hand()).map((p) => p.id)).toEqual(['neck', 'elbow', 'girdle'])
   })
 
   it('raised arms are timed from the moment they are up, and the second is kept', () => {

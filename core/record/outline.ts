@@ -65,7 +65,7 @@ export interface StageOutline {
   readonly ifEased?: true
   /** The start position: what is felt here, in performances since that edition, is the baseline of the test and never a reproduction. */
   readonly baseline?: { readonly since: number }
-  /** The parts of which one may be let go, chosen at that moment; each once the stage that added it was answered. */
+  /** The parts of which one may be let go, chosen at that moment; each once the stage that added it was answered, or always where it names none. */
   readonly parts?: readonly (Choice & { readonly addedBy: readonly string[] })[]
   /** Whether the patient leans back or props on the hands is watched here. */
   readonly leanWatched?: true

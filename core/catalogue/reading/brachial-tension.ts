@@ -38,7 +38,8 @@ export const ARM_AND_NECK = { areas: [...ARM, ...NECK], since: 3 } as const
 
 /** Parts of the arm and neck that may be let go, by the stages that add them. */
 const PARTS = [
-  { id: 'neck', words: 'neck', addedBy: ['neck-away', 'neck-placed', 'neck-passive'] },
+  // The neck can always be moved, whether or not it was bent away before: it stands first.
+  { id: 'neck', words: 'neck', addedBy: [] },
   { id: 'wrist', words: 'wrist', addedBy: ['wrist', 'wrist-first', 'wrist-fingers'] },
   { id: 'elbow', words: 'elbow', addedBy: ['elbow', 'elbow-bend'] },
   { id: 'girdle', words: 'girdle', addedBy: ['girdle'] },
