@@ -130,7 +130,9 @@ function ratioOf(input: IntervalInput, drawsOf: (row: RowInput) => RowDraws, i: 
   const together = input.groups.reduce((lr, { rho, answers }) => {
     const measured = answers.flatMap(({ row, positive }) => (row.kind === 'rates' ? [{ positive, ...rates(row) }] : []))
     if (rho === null || answers.length === 1) return answers.reduce((m, a) => m * single(a.row, a.positive), lr)
-    return lr * (measured.length === answers.length ? groupLikelihoodRatio(measured, rho) : strongest(answers.map((a) => single(a.row, a.positive))))
+    // As the figure itself is made: those with rates together, beside the strongest of those with a ratio alone.
+    const alone = answers.flatMap((a) => (a.row.kind === 'ratio' ? [single(a.row, a.positive)] : []))
+    return lr * strongest([groupLikelihoodRatio(measured, rho), ...alone])
   }, 1)
   return Math.min(input.bounds[1], Math.max(input.bounds[0], quoted(together)))
 }

@@ -10,7 +10,7 @@ import type { Finding } from './finding'
 export function confirmed(finding: Finding, findings: readonly Finding[], testById: (id: string) => ExamTest | undefined): Finding {
   const said = findings.flatMap((other) => {
     if (other.side !== finding.side || other.about !== finding.about || !confirms(finding, other, testById)) return []
-    const words = agreementWords(finding, other, testById(other.test)?.name ?? other.test)
+    const words = agreementWords(finding, other, testById(other.test))
     return words === null ? [] : [words]
   })
   return said.length === 0 ? finding : { ...finding, checks: [...finding.checks, ...said] }
@@ -25,10 +25,13 @@ function namesIt(test: ExamTest | undefined, other: string): boolean {
   return confirmedBy?.includes(other) ?? false
 }
 
-function agreementWords(finding: Finding, other: Finding, name: string): string | null {
+function agreementWords(finding: Finding, other: Finding, test: ExamTest | undefined): string | null {
+  const name = test?.name ?? other.test
+  // The slump counts what the knee is short of straight, the raise what the hip is bent: each says which.
+  const unit = (test?.reading.kind === 'staged-tension' ? test.reading.angleInWords : undefined) ?? '°'
   const decided = [finding.result, other.result].every((r) => r === 'positive' || r === 'negative')
   if (!decided || (finding.result === 'negative' && other.result === 'negative')) return null
-  const where = other.measures.onset === undefined ? '' : ` at ${other.measures.onset}°`
+  const where = other.measures.onset === undefined ? '' : ` at ${other.measures.onset}${unit}`
   if (finding.result === other.result) return `Confirmed by the ${inSentence(name)}: reproduced there as well${where}.`
   return other.result === 'positive'
     ? `The ${inSentence(name)} says otherwise: reproduced there${where}. Look at both again, in the same order.`
