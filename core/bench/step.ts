@@ -1,19 +1,17 @@
-import { type Answer, END_FEELS, PAIN_ORDERS } from '../record/answer'
+import { END_FEELS, PAIN_ORDERS } from '../record/answer'
 import type { EventContent } from '../record/event'
 import type { Exam } from '../record/exam'
 import { testTitle } from '../catalogue/exam-test'
-import { withEvent } from '../record/exam'
-import { nextStage } from '../record/ladder'
-import { barring } from '../safety/safety'
+import { done, give, started } from './give'
 import { type Choice, fitsColumn, sidesOf } from '../record/outline'
 import { unsettled } from '../safety/state'
-import { beginHold, holdAt, toggleHold } from './hold'
+import { holdAt, toggleHold } from './hold'
 import { type InHand, inHandOf } from './in-hand'
 import type { BenchInput } from './input'
-import { placesOffered } from './places-offered'
 import { type BenchState, type Pair, putAway } from './state'
-import { asksLevel, doubt, endAngle, feelsEnd, feelsOrder, partsNow, plain, TRIALS, typedAngle, typedLevel, watched, withTyped } from './measured'
+import { asksLevel, doubt, endAngle, feelsEnd, feelsOrder, partsNow, plain, TRIALS, typedLevel, watched, withTyped } from './measured'
 import type { Stepped } from './stepped'
+import { asked, changed, confirmed, nextPlace, warned } from './tell'
 import { emptyLast, moveTable, tableCells, tableOf } from './table'
 
 /** What the bench stands on: the record, and the plan that is made from it. */
@@ -187,67 +185,6 @@ function turned(part: string | null, parts: readonly Choice[], by: 1 | -1): stri
   return parts.at((Math.max(0, at) + by) % Math.max(1, parts.length))?.id ?? null
 }
 
-/** Events that end what is in hand. */
-function done(state: BenchState, events: readonly EventContent[], hint: string | null = null): Stepped {
-  return { state: { ...putAway(state), chosen: null, hint }, events, devices: 'stop' }
-}
-
-/** Start the test if its first answer is this one; keep it in hand until its ladder is done. */
-function give(state: BenchState, hand: InHand | null, answer: Answer, newRun: string, exam: Exam, now?: number): Stepped {
-  if (!hand || hand.asksFor) return { state, events: [] }
-  if (hand.unasked) return { state: { ...state, hint: 'First ask what stands below: one key each.' }, events: [] }
-  const { test, side, stage } = hand
-  const run = hand.run?.id ?? newRun
-  const answers = [...(hand.run?.answers ?? []), { event: '', stage: stage.id, answer, at: 0 }]
-  const next = nextStage({ answers, stopped: null, variant: hand.variant }, test)
-  const over = next === null
-  const events: readonly EventContent[] = [
-    ...(hand.run ? [] : [started(newRun, hand)]),
-    { type: 'stage-answered', run, stage: stage.id, answer: marked(answer, state) },
-  ]
-  // An answer that halts ends its test: nothing more is put on.
-  const halted = !over && isHalted(examAfter(exam, events), hand)
-  return {
-    state: {
-      ...putAway(state),
-      chosen: over || halted ? null : { test: test.id, side },
-      // Both hands are busy, or the arms are up: the time begins by itself.
-      hold: next?.timedAtOnce && !halted && now !== undefined ? beginHold(next.holdSeconds ?? 0, now) : null,
-    },
-    events: halted ? [...events, { type: 'test-stopped', run, why: 'halted' }] : events,
-    devices: 'stop',
-  }
-}
-
-/** A value of a stand-in is marked where it enters the record. What is only seen has no value. */
-function marked(answer: Answer, { simulated }: BenchState): Answer {
-  return simulated && answer.said !== 'observed' ? { ...answer, simulated: true } : answer
-}
-
-/** The examination as these events leave it, before they are stamped. */
-function examAfter(exam: Exam, events: readonly EventContent[]): Exam {
-  return events.reduce<Exam>((so, content) => withEvent(so, { ...content, id: '', at: so.openedAt, by: '' }, []) ?? so, exam)
-}
-
-/** Does a halt stop this test now? */
-function isHalted(exam: Exam, { test, variant }: InHand): boolean {
-  return barring(exam, test.id, variant)?.gate.strength === 'halt'
-}
-
-/** A warning sign: what was being told is kept as far as it goes, the sign is recorded, and the test ends. */
-function warned(state: BenchState, hand: InHand | null, sign: string, exam: Exam): Stepped {
-  const { pending } = state
-  const told: readonly EventContent[] = pending && hand?.run ? [{ type: 'stage-answered', run: hand.run.id, stage: hand.stage.id, answer: asFar(pending) }] : []
-  const run = hand?.run && (examAfter(exam, told).runs.find((r) => r.id === hand.run?.id) ?? hand.run)
-  const ends: readonly EventContent[] = run && nextStage(run, hand.test) !== null ? [{ type: 'test-stopped', run: run.id, why: 'halted' }] : []
-  return done(state, [...told, { type: 'warning-seen', sign }, ...ends])
-}
-
-/** Details that were not finished: what was not confirmed is absent. */
-function asFar({ said, symptom, places, intensity, confirmed, qualities }: NonNullable<BenchState['pending']>): Answer {
-  return said === 'familiar' ? { said, symptom, places, intensity: confirmed ? intensity : null } : { said, places, ...(qualities.length > 0 && { qualities }) }
-}
-
 /** Put away what lies open, the nearest first; nothing is recorded. */
 function cancelled(state: BenchState, hand: InHand | null): Stepped {
   const only = (change: Partial<BenchState>): Stepped => ({ state: { ...state, ...change }, events: [] })
@@ -255,101 +192,6 @@ function cancelled(state: BenchState, hand: InHand | null): Stepped {
   if (state.pending) return only({ pending: null, hint: null })
   if (state.typed !== '') return only({ typed: '', sure: null, hint: null })
   return only({ hint: hand?.run ? 'To stop for the patient press . (full stop).' : 'Nothing was begun, so nothing is stopped.' })
-}
-
-function started(run: string, { test, side, variant }: InHand): EventContent {
-  return { type: 'test-started', run, test: test.id, side, variant }
-}
-
-/** Something came on: its details are asked, the hold stops, and the device is read back to when it was felt. */
-function asked(state: BenchState, hand: InHand | null, { said, now, onset }: Extract<BenchInput, { do: 'ask' }>, exam: Exam): Stepped {
-  if (hand?.unasked) return { state: { ...state, hint: 'First ask what stands below: one key each.' }, events: [] }
-  if (!hand || hand.asksFor || hand.stage.kind !== 'load' || state.pending) return { state, events: [] }
-  if (hand.barred) {
-    const { gate } = hand.barred
-    return { state: { ...state, hint: `${gate.reason} ${gate.do} ${hand.run ? 'Stop the test.' : 'Opening it needs a reason.'}` }, events: [] }
-  }
-  const symptom = exam.symptoms.find((s) => s.places.length > 0) ?? exam.symptoms[0]
-  if (!symptom && said === 'familiar') {
-    return { state: { ...state, hint: 'There is no symptom in the story yet. Describe it there first; what you typed stays here.' }, events: [] }
-  }
-  const read = onset && typedAngle(state, hand) === undefined ? onset : null
-  const running = holdAt(state.hold, now)
-  const speed = Math.round(Math.abs(read?.speed ?? 0))
-  return {
-    state: {
-      ...state,
-      hold: running?.running ? { ...running, running: false } : running,
-      ...(read && { typed: String(Math.max(0, Math.round(read.angle))) }),
-      hint: read?.tooFast ? `Too fast (${speed}° a second) to be sure of the angle. Go back with ⌫, lower and repeat more slowly, or keep it.` : null,
-      pending: {
-        said,
-        symptom: symptom?.id ?? 'S1',
-        places: [],
-        intensity: symptom?.now ?? 0,
-        confirmed: false,
-        unrated: false,
-        placeUnknown: false,
-        qualities: [],
-      },
-    },
-    events: [],
-    ...(read && { devices: 'stop' as const }),
-  }
-}
-
-function changed(pending: NonNullable<BenchState['pending']>, change: Partial<NonNullable<BenchState['pending']>>, exam: Exam) {
-  // Another symptom has another rest, so the offered intensity follows it.
-  const other = change.symptom !== undefined && change.symptom !== pending.symptom
-  return {
-    ...pending,
-    ...change,
-    ...(change.intensity !== undefined && { confirmed: true }),
-    ...(other && { intensity: exam.symptoms.find((s) => s.id === change.symptom)?.now ?? 0, confirmed: false, unrated: false }),
-  }
-}
-
-/** One place after the other, for hands with few keys; after the last comes “cannot say”. */
-function nextPlace(state: BenchState, hand: InHand | null, exam: Exam): Stepped {
-  const { pending } = state
-  if (!pending || !hand) return { state, events: [] }
-  const symptom = exam.symptoms.find((s) => s.id === pending.symptom)
-  const all = placesOffered(hand.test, hand.side, symptom, exam).map((o) => o.place)
-  // With one key to go through them, where it is painted comes first.
-  const painted = all.filter((place) => symptom?.places.includes(place))
-  const offered = [...new Set([...painted, ...all])]
-  const [one] = pending.places
-  const next = pending.placeUnknown || one === undefined ? offered[0] : offered[offered.indexOf(one) + 1]
-  return { state: { ...state, pending: { ...pending, places: next ? [next] : [], placeUnknown: !next }, hint: null }, events: [] }
-}
-
-function confirmed(state: BenchState, hand: InHand | null, { run, now }: Extract<BenchInput, { do: 'confirm' }>, exam: Exam): Stepped {
-  const { pending } = state
-  if (!pending) return { state, events: [] }
-  if (pending.places.length === 0 && !pending.placeUnknown) {
-    return { state: { ...state, hint: 'Where? The place decides what this means.' }, events: [] }
-  }
-  if (pending.said === 'familiar' && !pending.confirmed && !pending.unrated) {
-    // A rise that nobody stated is never recorded.
-    return {
-      state: { ...state, pending: { ...pending, unrated: true }, hint: 'How strong is it now, 0 to 10? Enter again keeps it as not asked.' },
-      events: [],
-    }
-  }
-  const angle = typedAngle(state, hand)
-  const unusual = doubt(state, hand, angle)
-  if (unusual) return unusual
-  const { said, places, symptom, intensity, confirmed, qualities } = pending
-  const seen = watched(state, hand, now)
-  return give(
-    state,
-    hand,
-    said === 'familiar'
-      ? { said, symptom, places, intensity: confirmed ? intensity : null, ...seen, ...(angle !== undefined && { onset: angle }) }
-      : { said, places, ...seen, ...(qualities.length > 0 && { qualities }), ...(angle !== undefined && { end: angle }) },
-    run,
-    exam,
-  )
 }
 
 function stopped(state: BenchState, hand: InHand | null, newRun: string): Stepped {

@@ -1,0 +1,176 @@
+import type { Exam } from '@/core/record/exam'
+import { placeOfKey, placesOffered } from '@/core/bench/places-offered'
+import type { Pending } from '@/core/bench/state'
+import { QUALITIES } from '@/core/vocabulary/quality'
+import { askedByLetter } from './asked-by-key'
+import { asideChoices } from './aside-choices'
+import type { Bench } from './use-bench'
+
+/** What a key opens beside the bench. */
+export interface Others {
+  /** Open the body chart for a place that is not offered. */
+  readonly elsewhere: () => void
+  readonly showKeys: () => void
+  readonly go: () => void
+  readonly pair: () => void
+  readonly toggleVoice: () => void
+}
+
+export function byLetter(key: string, bench: Bench, exam: Exam, others: Others) {
+  const { inHand, pending, aside } = bench
+  const kind = inHand?.stage.kind
+  if (aside) {
+    const chosen = asideChoices(aside, bench.rated).find((c) => c.key === key)
+    if (chosen) bench.input(chosen.input)
+    return
+  }
+  if (pending && inHand) {
+    choosePlace(bench, key, false, exam, others)
+    return
+  }
+  if (inHand?.unasked && ['y', 'n', 'r', 'w'].includes(key)) {
+    askedByLetter(key, bench, inHand.unasked)
+    return
+  }
+  if (inHand?.asksFor && key === 'x') {
+    bench.input({ do: 'renew', answer: 'refused', chaperone: 'declined' })
+    return
+  }
+  switch (key) {
+    case 's':
+      if (kind === 'load') bench.answer('stretch')
+      return
+    case 'e':
+      if (kind === 'load') bench.ask('other')
+      return
+    case 'd':
+      if (kind === 'relief') bench.answer('worse')
+      return
+    case 'x':
+      if (kind === 'relief') bench.answer('nothing-to-relieve')
+      return
+    case 'p':
+      if (kind === 'measure') bench.keepMeasured('own-pain')
+      return
+    case 'u':
+      if (kind === 'grid') bench.table.move('rest-usual')
+      return
+    case 'h':
+      if (kind === 'grid') bench.keepTable()
+      return
+    case 'f':
+      bench.playForce()
+      return
+    case 'c':
+      bench.playCuff()
+      return
+    case 'a': {
+      bench.measure()
+      return
+    }
+    case 'l': {
+      bench.input({ do: 'toggle-lean' })
+      return
+    }
+    case 'o': {
+      bench.input({ do: 'turn-end-feel' })
+      return
+    }
+    case 'i': {
+      bench.input({ do: 'turn-pain-order' })
+      return
+    }
+    case 't': {
+      bench.toggleHold()
+      return
+    }
+    case 'k': {
+      bench.open('skip')
+      return
+    }
+    case 'w': {
+      bench.open('warning')
+      return
+    }
+    case 'r': {
+      bench.open('rate')
+      return
+    }
+    case 'n': {
+      bench.input({ do: 'take-suggested' })
+      return
+    }
+    case 'g': {
+      others.go()
+      return
+    }
+    case 'b': {
+      others.pair()
+      return
+    }
+    case 'v': {
+      others.toggleVoice()
+      return
+    }
+  }
+}
+
+export function byDigit(digit: string, bench: Bench) {
+  const { aside, inHand } = bench
+  if (aside) {
+    const chosen = asideChoices(aside, bench.rated).find((c) => c.key === digit)
+    if (chosen) bench.input(chosen.input)
+    return
+  }
+  if (bench.pending) {
+    detail(bench, bench.pending, Number(digit))
+    return
+  }
+  if (!inHand || inHand.unasked || inHand.asksFor) return
+  if (inHand.stage.kind === 'grid') bench.table.move({ digit })
+  else if (inHand.stage.kind === 'observe') {
+    const choice = inHand.stage.choices?.find((c) => c.id === digit) ?? inHand.stage.choices?.[Number(digit) - 1]
+    if (choice) bench.observe(choice.id)
+  } else bench.input({ do: 'type', digit })
+}
+
+/**
+ * A digit while details are confirmed: how strong it is, 0 for ten since an own pain of nothing is none; or what something else felt like.
+ *
+ * With the place told, the digit is the last thing asked and keeps the answer.
+ */
+export function detail(bench: Bench, pending: Pending, digit: number) {
+  if (pending.said === 'familiar') {
+    bench.change({ intensity: digit === 0 ? 10 : digit })
+    if (pending.places.length > 0 || pending.placeUnknown) bench.confirm()
+    return
+  }
+  const quality = QUALITIES[digit - 1]
+  if (!quality) return
+  const { qualities } = pending
+  bench.change({ qualities: qualities.includes(quality) ? qualities.filter((q) => q !== quality) : [...qualities, quality] })
+}
+
+export function choosePlace(bench: Bench, key: string, shifted: boolean, exam: Exam, others: Pick<Others, 'elsewhere'>) {
+  const { pending, inHand } = bench
+  if (!pending || !inHand) return
+  if (key === 's') {
+    const at = exam.symptoms.findIndex((s) => s.id === pending.symptom)
+    const next = exam.symptoms[(at + 1) % exam.symptoms.length]
+    if (next) bench.change({ symptom: next.id, places: [] })
+    return
+  }
+  if (key === 'x') {
+    bench.change({ placeUnknown: !pending.placeUnknown, places: [] })
+    return
+  }
+  if (key === 'z') {
+    others.elsewhere()
+    return
+  }
+  const symptom = exam.symptoms.find((s) => s.id === pending.symptom)
+  const place = placeOfKey(placesOffered(inHand.test, inHand.side, symptom, exam), key, shifted)
+  if (!place) return
+  const places = pending.places.includes(place) ? pending.places.filter((p) => p !== place) : [...pending.places, place]
+  bench.change({ places, placeUnknown: false })
+}
