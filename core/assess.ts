@@ -5,7 +5,6 @@ import { type Interplay, interplayOf } from './clusters/interplay'
 import { type RuleVerdict, ruleVerdict } from './clusters/verdict'
 import { type Prior, priorOf, UNKNOWN_N, WEIGHED, type WeighedSource } from './evidence/prior'
 import { type Clinic, type Knowledge, knowledgeAt, SHIPPED } from './evidence/knowledge'
-import { odds, probability } from './evidence/odds'
 import { type Weighed, weigh } from './evidence/weigh'
 import { sentence } from './findings/place-fits'
 import { findingsOf } from './findings/findings'
@@ -89,8 +88,8 @@ export function assess(exam: Exam, { priors = {}, clinic = SHIPPED }: AssessWith
 export interface Weights {
   readonly priors: OwnPriors
   readonly knowledge: Knowledge
-  /** Every correlation held at this, and every starting odds multiplied by this, to see what the answer hangs on. */
-  readonly stress?: { readonly rho?: number; readonly oddsTimes?: number }
+  /** Every correlation held at this, to see whether the answer hangs on it. */
+  readonly stress?: { readonly rho: number }
 }
 
 /** What was found, and where. */
@@ -168,7 +167,7 @@ function sourceVerdict(source: SourceId, side: Side, found: Found, allRules: rea
           rules,
           find: weights.knowledge.find,
           testById,
-          ...(weights.stress?.rho !== undefined && { rho: weights.stress.rho }),
+          ...(weights.stress && { rho: weights.stress.rho }),
         })
       : null
   const counted = new Set(weighed?.joined.flatMap((j) => j.steps.map((step) => step.test)) ?? [])
@@ -206,9 +205,7 @@ function patternPointers(rules: readonly RuleVerdict[]): readonly Pointer[] {
   )
 }
 
-function startOf(source: WeighedSource, side: Side, exam: Exam, { priors, knowledge, stress }: Weights): Prior {
+function startOf(source: WeighedSource, side: Side, exam: Exam, { priors, knowledge }: Weights): Prior {
   const own = priors[source]
-  const start =
-    own === undefined ? priorOf(source, side, exam, knowledge.priors) : { p: own, why: 'Set by hand', effectiveN: UNKNOWN_N, assumed: true, line: null }
-  return stress?.oddsTimes === undefined ? start : { ...start, p: probability(odds(start.p) * stress.oddsTimes) }
+  return own === undefined ? priorOf(source, side, exam, knowledge.priors) : { p: own, why: 'Set by hand', effectiveN: UNKNOWN_N, assumed: true, line: null }
 }

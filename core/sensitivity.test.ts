@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { BUTTOCK, NOTHING, own, soreLeg, sorePelvis } from '../tests/people'
 import { assess } from './assess'
 import { headlineOf } from './evidence/headline'
+import { sourceOf } from './vocabulary/source'
 import { hingeOf, holdingOf, leaderOf } from './sensitivity'
 
 const five = ['sij-compression', 'thigh-thrust', 'gaenslen'].reduce((r, t) => r.test(t, 'right', [BUTTOCK]), sorePelvis())
@@ -55,7 +56,22 @@ describe('what the figures hang on', () => {
       .test('leg-raise', 'left', [own(['left-thigh-back'], 5, 48)])
     const holding = holdingOf(assess(close.exam))
     expect(holding.holds).toBe(false)
-    expect(holding.words).toMatch(/^depends on .*(thigh thrust|leg raise|starting odds|share a cause)/)
+    expect(holding.words).toMatch(/^depends on .*(thigh thrust|leg raise|pretest odds|share a cause)/)
     expect(holding.dependsOn.length).toBeGreaterThan(0)
+  })
+
+  it('pretest odds are halved and doubled one source at a time: its own halved, or a rival’s doubled, may take the lead', () => {
+    const record = soreLeg()
+      .symptom('S1', { places: ['left-buttock', 'left-calf', 'left-low-back'], qualities: ['aching'], now: 3 })
+      .test('thigh-thrust', 'left', [own(['left-buttock'])])
+      .test('leg-raise', 'left', [own(['left-calf'], 5, 48)])
+    const close = holdingOf(assess(record.exam, { priors: { 'root-lumbar-low': 0.6, 'sij-pain': 0.3 } }))
+    expect(close.leader).toBe('Low lumbar root, L4–S1, left')
+    expect(close.dependsOn.filter((d) => d.startsWith('the pretest odds'))).toEqual([
+      `the pretest odds of ${sourceOf('root-lumbar-low').inWords} (halved)`,
+      `the pretest odds of ${sourceOf('sij-pain').inWords} (doubled)`,
+    ])
+    const far = holdingOf(assess(record.exam, { priors: { 'root-lumbar-low': 0.9, 'sij-pain': 0.05 } }))
+    expect(far.dependsOn.filter((d) => d.startsWith('the pretest odds'))).toEqual([])
   })
 })

@@ -2,6 +2,7 @@ import { type Assessment, assessFindings, type SourceVerdict, type Weights } fro
 import { testById } from './catalogue'
 import { testTitle } from './catalogue/exam-test'
 import { headlineOf } from './evidence/headline'
+import { odds, probability } from './evidence/odds'
 import type { Finding } from './findings/finding'
 import { SIDES } from './vocabulary/side'
 import { inSentence } from './vocabulary/sentence'
@@ -29,13 +30,17 @@ export interface Holding {
   readonly words: string
 }
 
-/** Assumptions that are pushed one way and the other: every correlation 0 or one half, every starting odds halved or doubled. */
-const PUSHES: readonly { readonly words: string; readonly stress: NonNullable<Weights['stress']> }[] = [
+/** Correlations that every group is held at, one after the other. */
+const CAUSES: readonly { readonly words: string; readonly stress: NonNullable<Weights['stress']> }[] = [
   { words: 'how far tests share a cause (none)', stress: { rho: 0 } },
   { words: 'how far tests share a cause (half)', stress: { rho: 0.5 } },
-  { words: 'the starting odds (halved)', stress: { oddsTimes: 0.5 } },
-  { words: 'the starting odds (doubled)', stress: { oddsTimes: 2 } },
 ]
+
+/** What the pretest odds of one source are multiplied by, one source at a time: all of them together would not change who leads. */
+const PUSHES = [
+  { words: 'halved', times: 0.5 },
+  { words: 'doubled', times: 2 },
+] as const
 
 /**
  * The single finding that would move this source most if it had come out the other way.
@@ -61,11 +66,28 @@ export function holdingOf(assessment: Assessment): Holding {
   const findings = flippable(assessment)
     .filter((finding) => others(flipped(assessment, finding)))
     .map(nameOf)
-  const pushes = PUSHES.filter(({ stress }) => others(assessFindings(assessment.found, assessment.sides, { ...assessment.weights, stress }))).map(
-    (p) => p.words,
+  const causes = CAUSES.filter(({ stress }) => others(assessFindings(assessment.found, assessment.sides, { ...assessment.weights, stress }))).map(
+    (c) => c.words,
   )
-  const dependsOn = [...new Set([...findings, ...pushes])]
+  const dependsOn = [...new Set([...findings, ...causes, ...pretests(assessment.sources, leader)])]
   return { leader, holds: dependsOn.length === 0, dependsOn, words: dependsOn.length === 0 ? 'holds' : `depends on ${dependsOn.join('; ')}` }
+}
+
+/** Pretest odds of single sources that put another source first, or none, once halved or doubled. */
+function pretests(sources: readonly SourceVerdict[], leader: string): readonly string[] {
+  const weighed = [...new Set(sources.flatMap((s) => (s.weighed ? [s.source] : [])))]
+  return weighed.flatMap((source) =>
+    PUSHES.flatMap(({ words, times }) => {
+      const pushed = sources.map((s) => (s.source === source ? withOdds(s, times) : s))
+      return leaderOf({ sources: pushed }) === leader ? [] : [`the pretest odds of ${sourceOf(source).inWords} (${words})`]
+    }),
+  )
+}
+
+/** The same source from other pretest odds: every figure is odds times ratios, so its own odds are multiplied alike. */
+function withOdds(verdict: SourceVerdict, times: number): SourceVerdict {
+  const { weighed } = verdict
+  return weighed ? { ...verdict, weighed: { ...weighed, estimate: probability(odds(weighed.estimate) * times) } } : verdict
 }
 
 /** The source that leads, in words; null where none does, or where one for referral stands before all. */
