@@ -219,15 +219,26 @@ describe('the published arm rule', () => {
     expect(root(quiet)?.rules.find((r) => r.cluster.id === 'arm-nerve-four')?.state).toBe('out-of-reach')
     expect(root(quiet)?.weighed?.rule).toBeNull()
     const clear = ['ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3'].reduce((r, t) => performed(r, t, 'left'), arm())
-    expect(root(clear)?.weighed).toMatchObject({ headline: 'rule', rule: { speaks: 'negative' } })
-    expect(root(clear)?.weighed?.rule?.postTest).toBeLessThan(0.05)
-    // Three of them are not all of them.
-    const three = ['ulnt-1', 'ulnt-2a', 'ulnt-2b'].reduce((r, t) => performed(r, t, 'left'), arm())
-    expect(root(three)?.weighed?.rule ?? null).toBeNull()
+    expect(root(clear)?.weighed?.others).toMatchObject([{ speaks: 'negative', rule: { cluster: { id: 'arm-nerve-clear' }, state: 'met' } }])
+    expect(root(clear)?.weighed).toMatchObject({ headline: 'model', disagree: false })
+    expect(root(clear)?.weighed?.estimate).toBeLessThan(0.05)
   })
 
-  it('a row where any response counted moves nothing here', () => {
+  it('each quiet arm test takes its own step down: none of them falls off a cliff', () => {
+    const figures = [1, 2, 3, 4].map((n) => {
+      const quiet = ['ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3'].slice(0, n)
+      return root(quiet.reduce((r, t) => performed(r, t, 'left'), arm()))?.weighed?.estimate ?? NaN
+    })
+    const odds = [0.23, ...figures].map((p) => p / (1 - p))
+    odds.slice(1).forEach((o, i) => {
+      expect(o, `after ${i + 1}`).toBeLessThan(odds[i] ?? 0)
+      // No step is larger than the quietest single test can be.
+      expect(o / (odds[i] ?? 1), `after ${i + 1}`).toBeGreaterThan(0.2)
+    })
+  })
+
+  it('the row where any response counted moves nothing here; the one beside it does, in doubt', () => {
     const one = performed(arm(), 'ulnt-1', 'left', { elbow: own4, 'neck-towards': { said: 'eased' } })
-    expect(root(one)?.weighed).toBeNull()
+    expect(root(one)?.weighed?.joined.flatMap((j) => j.steps.map((s) => s.row.id))).toEqual(['D23'])
   })
 })

@@ -1,6 +1,7 @@
 import { type Assessment, assessFindings, type SourceVerdict, type Weights } from './assess'
 import { testById } from './catalogue'
 import { testTitle } from './catalogue/exam-test'
+import { speaksWithFigures } from './catalogue/reading/speaks'
 import { headlineOf } from './evidence/headline'
 import { odds, probability } from './evidence/odds'
 import type { Finding } from './findings/finding'
@@ -114,12 +115,19 @@ const FLIPPED = new WeakMap<Assessment, Map<Finding, Assessment>>()
 
 function turned(assessment: Assessment, finding: Finding): Assessment {
   const positive = finding.result === 'negative'
-  const source = testById(finding.test)?.reading.source
+  const reading = testById(finding.test)?.reading
+  const result = positive ? 'positive' : 'negative'
+  const why = 'If it had come out the other way.'
   const other: Finding = {
     ...finding,
-    result: positive ? 'positive' : 'negative',
-    why: 'If it had come out the other way.',
-    readings: source ? [{ source, direction: positive ? 'for' : 'against', strength: 'quantified', why: 'If it had come out the other way.' }] : [],
+    result,
+    why,
+    readings: (reading ? speaksWithFigures(reading, result) : []).map((source) => ({
+      source,
+      direction: positive ? 'for' : 'against',
+      strength: 'quantified',
+      why,
+    })),
   }
   const findings = assessment.findings.map((f) => (f === finding ? other : f))
   return assessFindings({ ...assessment.found, findings }, assessment.sides, assessment.weights)

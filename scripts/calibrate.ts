@@ -4,8 +4,8 @@ import { fitRho } from '../core/evidence/calibrate'
 import { FITTED_GROUPS, thresholdsOf } from '../core/evidence/thresholds'
 
 const fits = FITTED_GROUPS.map((group) => {
-  const { thresholds, names } = thresholdsOf(group)
-  return { group, names, rho: fitRho(thresholds) }
+  const { thresholds, agreements, names } = thresholdsOf(group)
+  return { group, names, rho: fitRho(thresholds, agreements) }
 })
 
 writeFileSync(

@@ -10,5 +10,6 @@ export const armNerveClear = defineCluster({
   after: 'arm-nerve-four',
   holds: all([quiet('ulnt-1'), quiet('ulnt-2a'), quiet('ulnt-2b'), quiet('ulnt-3')]),
   rulesOut: true,
-  note: 'All four arm nerve tests quiet. One that is not, or is missing, leaves it open or out of reach, and says nothing for a root.',
+  neverLeads: true,
+  note: 'All four arm nerve tests quiet: a check beside the figure, which each of the four moves by itself. One that is not, or is missing, leaves it open or out of reach, and says nothing for a root.',
 })

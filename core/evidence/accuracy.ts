@@ -2,6 +2,7 @@ import type { TestId } from '../catalogue/exam-test'
 import type { OwnRuleId, RuleId } from '../clusters/cluster'
 import type { RegisterName } from '../vocabulary/register-name'
 import type { Side } from '../vocabulary/side'
+import type { Degrees } from '../vocabulary/degrees'
 import type { SourceId } from '../vocabulary/source'
 import type { Confidence, Counts, Estimate, Study } from './study'
 
@@ -12,6 +13,12 @@ import type { Confidence, Counts, Estimate, Study } from './study'
  * - `shown`: stands beside it for comparison; `because` says why it does not move anything.
  */
 export type Use = { readonly use: 'preferred' | 'shown'; readonly because: string }
+
+/**
+ * What of a study is near to the test and the source here, and not the same: how it called a test positive, what it looked for, or
+ * the figure itself, which is recalled with doubt. A near row moves the probability with a wide interval.
+ */
+export type Near = 'criterion' | 'target' | 'recall'
 
 /** What a figure is about. */
 export type Subject = TestId | RuleId | OwnRuleId | RegisterName
@@ -48,6 +55,10 @@ export interface Accuracy {
   /** Only this answer moves the odds; the other says nothing. */
   readonly speaks?: 'positive' | 'negative'
   readonly use: Use
+  /** Absent where criterion and target are those of the test here. */
+  readonly near?: readonly Near[]
+  /** A symptom counted in the study only when it came on before this angle; one that came on later moves nothing by this row. */
+  readonly onsetBelow?: Degrees
   /** Written by the clinic in place of the shipped figure. */
   readonly own?: { readonly by: string; readonly at: number }
 }

@@ -1,11 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { gaussHermite } from '../../tests/gauss-hermite'
-import { BUTTOCK, own, sorePelvis } from '../../tests/people'
+import { BUTTOCK, opened, own, performed, soreLeg, sorePelvis } from '../../tests/people'
+import type { Answer } from '../record/answer'
+import type { Composed } from '../record/compose'
 import { assess } from '../assess'
 import { CATALOGUE, testById } from '../catalogue'
+import { speaksWithFigures } from '../catalogue/reading/speaks'
 import { CLUSTERS } from '../clusters'
-import { fitRho } from './calibrate'
+import { fitRho, impliedKappa } from './calibrate'
 import { CALIBRATION } from './calibration'
 import { chanceOfAtLeast, countDistribution, groupLikelihoodRatio, patternLikelihood } from './dependence'
 import { likelihoodRatios, ratesOf } from './likelihood-ratio'
@@ -24,6 +27,15 @@ describe('the register', () => {
     for (const row of REGISTER) {
       if (!moves(row) || row.of === null || row.of === 'pelvic-five-thrust-no-centralisation') continue
       expect(testById(row.of) !== undefined || rules.has(row.of) || signs.has(row.of), `${row.id} is about ${row.of}`).toBe(true)
+    }
+  })
+
+  it('every row of a test that may move a number can: some answer of that test speaks of its source, both ways where it has both rates', () => {
+    for (const row of REGISTER.filter(moves)) {
+      const test = row.of === null ? undefined : testById(row.of)
+      if (!test || !row.for) continue
+      const ways = (['positive', 'negative'] as const).filter((way) => likelihoodRatios(row)?.[way] != null)
+      for (const way of ways) expect(speaksWithFigures(test.reading, way), `${row.id} ${test.id} ${way}`).toContain(row.for)
     }
   })
 
@@ -141,8 +153,8 @@ describe('the shared-cause model', () => {
 describe('the calibration', () => {
   it('stands as it was computed from its inputs', () => {
     for (const group of FITTED_GROUPS) {
-      const { thresholds, names } = thresholdsOf(group)
-      expect(CALIBRATION[group], group).toEqual({ rho: fitRho(thresholds), inputs: names })
+      const { thresholds, agreements, names } = thresholdsOf(group)
+      expect(CALIBRATION[group], group).toEqual({ rho: fitRho(thresholds, agreements), inputs: names })
     }
   })
 
@@ -153,10 +165,58 @@ describe('the calibration', () => {
     }
   })
 
+  it('finds the correlation that an agreement was made with, and takes raise and slump for one nerve', () => {
+    for (const true_ of [0.1, 0.45, 0.7]) {
+      const rates = { sens: 0.84, spec: 0.83 }
+      expect(fitRho([], [{ row: 'made', kappa: impliedKappa(rates, true_), ...rates, n: 1e6 }])).toBeCloseTo(true_, 2)
+    }
+    expect(CALIBRATION.sciaticTension.rho).toBeGreaterThan(0.4)
+  })
+
   it('says that pelvic tests hang together more than multiplying allows', () => {
     expect(CALIBRATION.pelvicProvocation.rho).toBeGreaterThan(0.2)
   })
 })
+
+describe('what a row is worth to the interval', () => {
+  const moved = (record: Composed, source: string) => {
+    const weighed = assess(record.exam).sources.find((s) => s.source === source && s.weighed)?.weighed
+    const made = weighed && intervalInput(weighed)
+    if (!made) throw new Error(`${source} is weighed.`)
+    return made
+  }
+  const people = (of: RowInput | undefined) => (of?.kind === 'rates' ? [of.sensCounts, of.specCounts].map(([a, b]) => a + b) : [])
+
+  it('the size of a study that printed neither counts nor interval, half of it for each rate', () => {
+    const [raise] = moved(soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)]), 'root-lumbar-low').groups.flatMap((g) => g.answers)
+    expect(raise?.row).toMatchObject({ id: 'B10', unverifiedN: false })
+    expect(people(raise?.row).map(Math.round)).toEqual([137, 137])
+  })
+
+  it('a row that is only near is worth ten people at most, whatever its study had', () => {
+    const arm = performed(
+      opened()
+        .symptom('S1', { places: ['right-forearm-back'], qualities: ['shooting'], now: 3 })
+        .consent(),
+      'ulnt-3',
+      'right',
+    )
+    const [answer] = moved(arm, 'root-cervical').groups.flatMap((g) => g.answers)
+    expect(answer?.row.id).toBe('D24')
+    expect(people(answer?.row)).toEqual([10, 10])
+  })
+
+  it('a printed interval of a ratio is used where the ratio speaks alone, as a decided rule does', () => {
+    const { rule } = moved(five(BUTTOCK), 'sij-pain')
+    expect(rule?.row).toMatchObject({ kind: 'ratio', lr: 4.02, spread: (Math.log(7.89) - Math.log(2.04)) / (2 * 1.96), unverifiedN: false })
+  })
+})
+
+const five = (answer: Answer) =>
+  ['sij-compression', 'thigh-thrust', 'gaenslen', 'faber'].reduce(
+    (r, t) => r.test(t, 'right', [answer]),
+    sorePelvis().test('sij-distraction', 'none', [answer]),
+  )
 
 describe('the interval', () => {
   const row = (n: number): RowInput => ({

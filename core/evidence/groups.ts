@@ -25,7 +25,7 @@ const assumed = (id: string, name: string): Group => ({ id, name, rho: ASSUMED, 
 /** Groups of tests with a shared cause. A test names its groups in `shares`; the first one known here counts. */
 export const GROUPS: readonly Group[] = [
   fitted('pelvic-provocation', 'pelvic loading', CALIBRATION.pelvicProvocation),
-  assumed('sciatic-tension', 'sciatic tension'),
+  fitted('sciatic-tension', 'sciatic tension', CALIBRATION.sciaticTension),
   assumed('femoral-tension', 'femoral tension'),
   fitted('brachial-tension', 'arm nerve tension', CALIBRATION.brachialTension),
   assumed('foraminal-closing', 'closing the root openings'),

@@ -6,7 +6,6 @@ import { peopleBehind, quoted, ratesOf } from './likelihood-ratio'
 import { odds, probability } from './odds'
 import { UNKNOWN_N } from './prior'
 import { seededRandom } from './rng'
-import type { Study } from './study'
 import { strongest, type Weighed } from './weigh'
 
 /** Draws used where nothing else is asked for. */
@@ -38,6 +37,9 @@ export interface RatioInput {
   readonly unverifiedN: boolean
 }
 
+/** People a rate is worth at most where criterion, target or recall are only near. */
+export const NEAR_N = 10
+
 /** Spread of a ratio without an interval: 95 % within a factor of four either way. */
 export const UNKNOWN_SPREAD = Math.log(4) / 1.96
 
@@ -65,10 +67,13 @@ export interface Interval {
  * @returns null when a row gives no rates to draw from
  */
 export function intervalInput(weighed: Pick<Weighed, 'source' | 'side' | 'prior' | 'joined' | 'rule' | 'outside' | 'bounds'>): IntervalInput | null {
-  const rule = weighed.rule && { row: rowInput(weighed.rule.row, weighed.rule.speaks), speaks: weighed.rule.speaks, outside: weighed.outside }
+  const rule = weighed.rule && { row: rowInput(weighed.rule.row, weighed.rule.speaks, true), speaks: weighed.rule.speaks, outside: weighed.outside }
   const groups = weighed.joined.map((joined) => ({
     rho: joined.group?.rho ?? null,
-    answers: joined.steps.map((step) => ({ row: rowInput(step.row, step.positive ? 'positive' : 'negative'), positive: step.positive })),
+    answers: joined.steps.map((step) => ({
+      row: rowInput(step.row, step.positive ? 'positive' : 'negative', joined.steps.length === 1 || joined.group === null),
+      positive: step.positive,
+    })),
   }))
   const complete = rule ? rule.row !== null : groups.every((g) => g.answers.every((a) => a.row !== null))
   if (!complete) return null
@@ -143,36 +148,48 @@ function betaDraws(seed: string, successes: number, failures: number, draws: num
   return Float64Array.from({ length: draws }, () => Math.min(1 - 1e-9, Math.max(1e-9, draw())))
 }
 
-function rowInput(row: Accuracy, speaks: 'positive' | 'negative'): RowInput | null {
+/** @param alone - it speaks by its ratio and not in a group, so that a printed interval of the ratio is the better one */
+function rowInput(row: Accuracy, speaks: 'positive' | 'negative', alone: boolean): RowInput | null {
   const rates = ratesOf(row)
-  if (!rates) return ratioInput(row, speaks)
+  const printed = speaks === 'positive' ? row.lrPositive : row.lrNegative
+  if (!rates || (alone && printed?.interval)) return ratioInput(row, speaks)
   const { counts } = row
-  if (counts) return { kind: 'rates', id: row.id, ...rates, sensCounts: [counts.tp, counts.fn], specCounts: [counts.tn, counts.fp], unverifiedN: false }
-  const sensN = peopleOf(row.sens, row.from)
-  const specN = peopleOf(row.spec, row.from)
+  const sens = peopleOf(row.sens, row, counts && counts.tp + counts.fn)
+  const spec = peopleOf(row.spec, row, counts && counts.tn + counts.fp)
+  const kept = counts ?? { tp: rates.sens * sens.n, fn: (1 - rates.sens) * sens.n, tn: rates.spec * spec.n, fp: (1 - rates.spec) * spec.n }
+  const [ofSens, ofSpec] = [share(kept.tp + kept.fn, row), share(kept.tn + kept.fp, row)]
   return {
     kind: 'rates',
     id: row.id,
     ...rates,
-    sensCounts: [rates.sens * sensN, (1 - rates.sens) * sensN],
-    specCounts: [rates.spec * specN, (1 - rates.spec) * specN],
-    unverifiedN: !row.sens?.interval || !row.spec?.interval,
+    sensCounts: [kept.tp * ofSens, kept.fn * ofSens],
+    specCounts: [kept.tn * ofSpec, kept.fp * ofSpec],
+    unverifiedN: sens.unverified || spec.unverified,
   }
+}
+
+/** What its people count for: all of them, or at most {@link NEAR_N} where the row is only near. */
+function share(people: number, { near }: Accuracy): number {
+  return near && people > NEAR_N ? NEAR_N / people : 1
 }
 
 function ratioInput(row: Accuracy, speaks: 'positive' | 'negative'): RatioInput | null {
   const printed = speaks === 'positive' ? row.lrPositive : row.lrNegative
   if (!printed) return null
   const { value, interval } = printed
-  const spread = interval ? (Math.log(interval[1]) - Math.log(interval[0])) / (2 * 1.96) : UNKNOWN_SPREAD
-  return { kind: 'ratio', id: `${row.id} ${speaks}`, lr: value, spread, unverifiedN: !interval }
+  const told = interval ? (Math.log(interval[1]) - Math.log(interval[0])) / (2 * 1.96) : UNKNOWN_SPREAD
+  return { kind: 'ratio', id: `${row.id} ${speaks}`, lr: value, spread: row.near ? Math.max(told, UNKNOWN_SPREAD) : told, unverifiedN: !interval }
 }
 
-/** People an estimate is worth: from the width of its 95 % interval, else {@link UNKNOWN_N}; never more than the study had. */
-function peopleOf(estimate: Accuracy['sens'], study: Study): number {
-  if (!estimate?.interval) return UNKNOWN_N
-  if (estimate.value === 1) return peopleBehind(estimate.interval[0])
+/**
+ * People an estimate is worth: as counted, else from the width of its 95 % interval and never more than the study had, else half of a
+ * study whose size is known (how many had the source is not), else {@link UNKNOWN_N}.
+ */
+function peopleOf(estimate: Accuracy['sens'], { from: { n } }: Accuracy, counted: number | null): { readonly n: number; readonly unverified: boolean } {
+  if (counted !== null) return { n: counted, unverified: false }
+  if (!estimate?.interval) return n === null ? { n: UNKNOWN_N, unverified: true } : { n: n / 2, unverified: false }
+  if (estimate.value === 1) return { n: peopleBehind(estimate.interval[0]), unverified: false }
   const se = (estimate.interval[1] - estimate.interval[0]) / (2 * 1.96)
-  const n = (estimate.value * (1 - estimate.value)) / se ** 2
-  return study.n === null ? n : Math.min(n, study.n)
+  const worth = (estimate.value * (1 - estimate.value)) / se ** 2
+  return { n: n === null ? worth : Math.min(worth, n), unverified: false }
 }

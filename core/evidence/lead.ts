@@ -108,7 +108,7 @@ export function rulesOf(all: readonly RuleVerdict[], { source, side, ground }: P
   const own = here.filter((r) => r.cluster.basis === 'own')
   const published = here.filter((r) => r.cluster.basis === 'published')
   const leading = published.filter((r) => !r.cluster.rulesOut && speaksHere(r.cluster, ground.exam))
-  const clear = published.filter((r) => r.cluster.rulesOut)
+  const clear = published.filter((r) => r.cluster.rulesOut && !r.cluster.neverLeads)
   const [main] = leading
   return { main, own, clear, beside: published.filter((r) => r !== main && !clear.includes(r)) }
 }

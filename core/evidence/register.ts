@@ -12,9 +12,9 @@ export function rowsOf(id: string, register: readonly Accuracy[] = REGISTER): re
   return [...rows.filter(moves), ...rows.filter((row) => !moves(row))]
 }
 
-/** May this row move a probability? Low rows never do, whatever their use says. */
-export function moves(row: Accuracy): boolean {
-  return row.use.use === 'preferred' && row.confidence !== 'low'
+/** May this row move a probability? A low one only where its doubt is named, so that its interval is wide. */
+export function moves(row: Pick<Accuracy, 'use' | 'confidence' | 'near'>): boolean {
+  return row.use.use === 'preferred' && (row.confidence !== 'low' || (row.near?.includes('recall') ?? false))
 }
 
 /** Finds the row that speaks for a test, sign or rule about a source on a side; undefined when nothing fitting is known. */

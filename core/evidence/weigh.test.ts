@@ -32,10 +32,19 @@ describe('a figure moves a number only where it fits', () => {
     expect(rowsOf('faber').some(moves)).toBe(false)
   })
 
-  it('a row of low confidence never moves a number, even if it were preferred', () => {
+  it('a row of low confidence moves a number only where its doubt is named, and then with a wide interval', () => {
     const low = REGISTER.filter((row) => row.confidence === 'low')
     expect(low.length).toBeGreaterThan(3)
-    for (const row of low) expect(moves({ ...row, use: { use: 'preferred', because: 'x' } })).toBe(false)
+    for (const row of low) expect(moves({ ...row, use: { use: 'preferred', because: 'x' } }), row.id).toBe(row.near?.includes('recall') ?? false)
+  })
+
+  it('a raise that brought the symptom on beyond the study’s limit, or ended before it, is no answer of that study', () => {
+    const raised = (answer: Answer) => root(soreLeg().test('leg-raise', 'left', [answer]))?.joined[0]?.steps.map((s) => s.positive) ?? []
+    expect(raised(own(['left-calf'], 6, 48))).toEqual([true])
+    expect(raised(own(['left-calf'], 6, 72))).toEqual([])
+    expect(raised({ said: 'nothing', end: 80 })).toEqual([false])
+    expect(raised({ said: 'stretch', places: [], end: 45 })).toEqual([])
+    expect(raised({ said: 'nothing' })).toEqual([false])
   })
 
   it('the first row shown of a test is the one that moves it', () => {

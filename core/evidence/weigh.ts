@@ -170,6 +170,7 @@ function testSteps(source: WeighedSource, side: Side, { ground, find, testById }
     if (finding.about !== side || !mayCount(finding, source)) return []
     const test = testById(finding.test)
     const row = find(finding.test, source, finding.side, finding.variant)
+    if (row && !fitsAsDone(row, finding)) return []
     return stepOf(row, finding.result === 'positive', {
       of: finding.test,
       label: test?.name ?? finding.test,
@@ -177,6 +178,15 @@ function testSteps(source: WeighedSource, side: Side, { ground, find, testById }
       group: groupOf(test?.shares ?? []) ?? null,
     })
   })
+}
+
+/**
+ * Did the answer come as the row counts it? A symptom beyond its limit was none in the study, and a movement that ended before the limit
+ * says nothing of it. An angle that was not told is taken to fit.
+ */
+function fitsAsDone({ onsetBelow }: Accuracy, { result, measures }: Finding): boolean {
+  if (onsetBelow === undefined) return true
+  return result === 'positive' ? (measures.onset ?? 0) < onsetBelow : (measures.end ?? onsetBelow) >= onsetBelow
 }
 
 function mayCount(finding: Finding, source: WeighedSource): boolean {

@@ -1,5 +1,6 @@
 import type { Assessment, SourceVerdict } from '../assess'
 import type { ExamTest } from '../catalogue/exam-test'
+import { speaksWithFigures } from '../catalogue/reading/speaks'
 import { plans } from '../clusters/school-rules'
 import type { RuleVerdict } from '../clusters/verdict'
 import type { Accuracy } from '../evidence/accuracy'
@@ -125,9 +126,9 @@ function doubtTaken(test: ExamTest, side: TestSide, about: Side, variant: string
   return ofTest + Math.max(0, ...ofSigns)
 }
 
-/** Does the test's reading ever speak of this source with a figure? Its own source always may. */
+/** Does the test's reading ever speak of this source with a figure? */
 function mayTell(test: ExamTest, source: WeighedSource): boolean {
-  return test.reading.source === source
+  return speaksWithFigures(test.reading).includes(source)
 }
 
 function bitsOf(row: Accuracy, group: Group | null, now: number, joined: readonly JoinedStep[]): number {

@@ -1,7 +1,7 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
-import { allOf, chose, line, otherwise, familiar, pointsTo, speaksFor, table, inVariant } from '../reading/table'
+import { allOf, chose, line, otherwise, familiar, pointsTo, speaksAgainst, speaksFor, table, inVariant } from '../reading/table'
 import { load, observe } from '../stages'
 import { on } from '../load'
 
@@ -58,9 +58,9 @@ export const armPulseInspiration = defineTest({
         pointsTo('outlet'),
       ),
       line(familiar(ARM), 'inconclusive', 'own symptom without a change of the pulse'),
-      line(chose('pulse', ...DROPPED), 'negative', 'the pulse dropped without the own symptom, as in many healthy people'),
+      line(chose('pulse', ...DROPPED), 'negative', 'the pulse dropped without the own symptom, as in many healthy people', speaksAgainst('outlet')),
     ],
-    otherwise: otherwise('negative', 'pulse unchanged and no own symptom'),
+    otherwise: otherwise('negative', 'pulse unchanged and no own symptom', speaksAgainst('outlet')),
   }),
   shares: ['outlet'],
 })

@@ -1,7 +1,7 @@
 import { ARM, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
-import { allOf, chose, line, otherwise, familiar, pointsTo, speaksFor, table, inVariant } from '../reading/table'
+import { allOf, chose, line, otherwise, familiar, pointsTo, speaksAgainst, speaksFor, table, inVariant } from '../reading/table'
 import { load, observe } from '../stages'
 import { on } from '../load'
 
@@ -92,7 +92,7 @@ export const elevatedArmStress = defineTest({
         pointsTo('outlet'),
       ),
     ],
-    otherwise: otherwise('negative', 'three minutes without an own symptom on this side'),
+    otherwise: otherwise('negative', 'three minutes without an own symptom on this side', speaksAgainst('outlet')),
   }),
   shares: ['outlet'],
 })

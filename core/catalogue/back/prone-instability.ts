@@ -1,7 +1,7 @@
 import { LOW_BACK, SACROILIAC } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { OVER_THE_EDGE } from '../poses'
-import { allOf, line, otherwise, familiar, pointsTo, said, speaksFor, table } from '../reading/table'
+import { allOf, line, otherwise, familiar, pointsTo, said, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load, observe, putBack, release } from '../stages'
 import { on } from '../load'
 
@@ -55,9 +55,9 @@ export const proneInstability = defineTest({
         'gone or clearly less with the muscles on',
         speaksFor('instability-lumbar'),
       ),
-      line(familiar(undefined, { side: 'either' }), 'negative', 'unchanged with the muscles on', pointsTo('facet-lumbar')),
+      line(familiar(undefined, { side: 'either' }), 'negative', 'unchanged with the muscles on', speaksAgainst('instability-lumbar'), pointsTo('facet-lumbar')),
     ],
-    otherwise: otherwise('negative', 'no own pain on pressing at rest'),
+    otherwise: otherwise('negative', 'no own pain on pressing at rest', speaksAgainst('instability-lumbar')),
   }),
   shares: ['segment-instability'],
 })

@@ -1,7 +1,7 @@
 import { ARM, BELOW_KNEE, ABOVE_KNEE, LOW_BACK, NECK } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
 import { close, SITTING } from '../poses'
-import { line, otherwise, familiar, pointsTo, table } from '../reading/table'
+import { familiar, line, otherwise, painted, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { load } from '../stages'
 import { on } from '../load'
 
@@ -50,7 +50,7 @@ export const bearDown = defineTest({
     source: 'disc-annulus',
     counts: [...ARM, ...BELOW_KNEE, ...ABOVE_KNEE, ...LOW_BACK, ...NECK],
     lines: [
-      line(familiar(ARM), 'positive', 'own arm symptom when the canal pressure rises', pointsTo('root-cervical')),
+      line(familiar(ARM), 'positive', 'own arm symptom when the canal pressure rises', speaksFor('root-cervical')),
       line(
         familiar([...BELOW_KNEE, ...ABOVE_KNEE]),
         'positive',
@@ -59,6 +59,7 @@ export const bearDown = defineTest({
         pointsTo('disc-annulus'),
       ),
       line(familiar([...LOW_BACK, ...NECK]), 'negative', 'own pain in the spine only, not in a limb', pointsTo('disc-annulus')),
+      line(painted(ARM), 'negative', 'no own arm symptom', speaksAgainst('root-cervical')),
     ],
     otherwise: otherwise('negative', 'no own limb symptom'),
   }),

@@ -13,7 +13,7 @@ export const apelbyAlbrecht2013: Study = {
 }
 
 const shared = { for: 'root-cervical', from: apelbyAlbrecht2013, confidence: 'medium' } as const
-const OPEN = 'What counted as positive is not recalled, so it may not fit a test that asks for a change with the neck'
+const OPEN = 'The only rows of these tests; what counted as positive is not recalled, so they move with a wide interval'
 
 export const APELBY_ALBRECHT_2013 = defineRows([
   {
@@ -34,7 +34,8 @@ export const APELBY_ALBRECHT_2013 = defineRows([
     sens: { value: 0.83 },
     spec: { value: 0.75 },
     counts: { tp: 29, fn: 6, fp: 4, tn: 12 },
-    use: { use: 'shown', because: OPEN },
+    near: ['criterion'],
+    use: { use: 'preferred', because: OPEN },
   },
   {
     ...shared,
@@ -44,7 +45,8 @@ export const APELBY_ALBRECHT_2013 = defineRows([
     sens: { value: 0.71 },
     spec: { value: 0.87 },
     counts: { tp: 25, fn: 10, fp: 2, tn: 14 },
-    use: { use: 'shown', because: OPEN },
+    near: ['criterion'],
+    use: { use: 'preferred', because: OPEN },
   },
   {
     id: 'D25a',
@@ -53,7 +55,7 @@ export const APELBY_ALBRECHT_2013 = defineRows([
     subject: 'Arm nerve tests: Test 2a',
     target: 'Cervical radiculopathy',
     from: apelbyAlbrecht2013,
-    criterion: 'ULNT2a / 2b',
+    criterion: 'Not recalled',
     sens: { value: 0.66 },
     spec: { value: 0.75 },
     lrPositive: { value: 2.6 },
@@ -61,7 +63,8 @@ export const APELBY_ALBRECHT_2013 = defineRows([
     counts: null,
     printed: { other: 'TP23 / 15 FN12 / 20 FP4 / 4 TN12 / 12 (derived)' },
     confidence: 'low',
-    use: { use: 'shown', because: 'Known with doubt' },
+    near: ['criterion', 'recall'],
+    use: { use: 'preferred', because: OPEN },
   },
   {
     id: 'D25b',
@@ -70,12 +73,13 @@ export const APELBY_ALBRECHT_2013 = defineRows([
     subject: 'Arm nerve tests: Test 2b',
     target: 'Cervical radiculopathy',
     from: apelbyAlbrecht2013,
-    criterion: 'ULNT2a / 2b',
+    criterion: 'Not recalled',
     sens: { value: 0.43 },
     spec: { value: 0.75 },
     counts: null,
     printed: { other: 'TP23 / 15 FN12 / 20 FP4 / 4 TN12 / 12 (derived)' },
     confidence: 'low',
-    use: { use: 'shown', because: 'Known with doubt' },
+    near: ['criterion', 'recall'],
+    use: { use: 'preferred', because: OPEN },
   },
 ])

@@ -12,6 +12,12 @@ export const hancock2007: Study = {
   checkedAgainstPaper: false,
 }
 
+/** The same review, where it judged signs of a disc. */
+export const hancock2007Disc: Study = { ...hancock2007, id: 'hancock-2007-disc', reference: 'Discography' }
+
+/** And signs of a facet. */
+export const hancock2007Facet: Study = { ...hancock2007, id: 'hancock-2007-facet', reference: 'Facet joint blocks' }
+
 export const HANCOCK_2007 = defineRows([
   {
     id: 'A21',
@@ -33,7 +39,7 @@ export const HANCOCK_2007 = defineRows([
     for: null,
     subject: 'All facet tests (review)',
     target: 'Lumbar facet (zygapophysial) pain',
-    from: hancock2007,
+    from: hancock2007Facet,
     criterion: 'All facet tests (review)',
     sens: null,
     spec: null,
@@ -48,7 +54,7 @@ export const HANCOCK_2007 = defineRows([
     for: 'disc-annulus',
     subject: 'Centralisation pooled',
     target: 'Discogenic pain',
-    from: hancock2007,
+    from: hancock2007Disc,
     criterion: 'Han 2023 update: LR+ 3.06 (1.44–6.50), medium confidence.',
     sens: null,
     spec: null,

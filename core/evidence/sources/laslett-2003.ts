@@ -12,6 +12,15 @@ export const laslett2003: Study = {
   checkedAgainstPaper: false,
 }
 
+/** Those of the same people whose pain did not centralise. */
+export const laslett2003Others: Study = {
+  ...laslett2003,
+  id: 'laslett-2003-others',
+  cite: 'Laslett 2003 Aust J Physiother, without centralisers',
+  people: 'Those of the 43 whose pain did not centralise',
+  n: 34,
+}
+
 export const LASLETT_2003 = defineRows([
   {
     id: 'A13',
@@ -35,7 +44,7 @@ export const LASLETT_2003 = defineRows([
     for: 'sij-pain',
     subject: '≥3 of 5 AND no centralisation/peripheralisation on repeated-movement assessment',
     target: 'SIJ pain (intra-articular)',
-    from: laslett2003,
+    from: laslett2003Others,
     criterion: 'Requires a repeated-movement examination first; centralisers removed before SIJ tests are read.',
     sens: { value: 0.91, interval: [0.62, 0.98] },
     spec: { value: 0.87, interval: [0.68, 0.96] },

@@ -44,6 +44,7 @@ export const SURI_2011 = defineRows([
     counts: null,
     confidence: 'medium',
     speaks: 'positive',
+    near: ['target'],
     use: { use: 'preferred', because: 'The only study with a ratio' },
   },
   {
@@ -60,6 +61,7 @@ export const SURI_2011 = defineRows([
     counts: null,
     confidence: 'medium',
     speaks: 'positive',
+    near: ['target'],
     use: { use: 'preferred', because: 'The only study with a ratio for this root' },
   },
   {
@@ -91,6 +93,7 @@ export const SURI_2011 = defineRows([
     counts: null,
     confidence: 'medium',
     speaks: 'positive',
+    near: ['target'],
     use: { use: 'preferred', because: 'The only study with a ratio for this root' },
   },
   {

@@ -39,6 +39,7 @@ export const SUTLIVE_2008 = defineRows([
     lrNegative: { value: 0.51 },
     counts: null,
     confidence: 'high',
+    near: ['target'],
     use: { use: 'preferred', because: 'Pain in the groin or the side under load; target is wear on the radiograph' },
   },
   {
@@ -55,6 +56,7 @@ export const SUTLIVE_2008 = defineRows([
     lrNegative: { value: 0.39 },
     counts: null,
     confidence: 'high',
+    near: ['target'],
     use: { use: 'preferred', because: 'The same limit; target is wear on the radiograph' },
   },
   {

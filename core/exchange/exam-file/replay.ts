@@ -3,7 +3,7 @@ import { testById } from '../../catalogue'
 import { EDITION } from '../../edition'
 import { knowledgeAt, SHIPPED } from '../../evidence/knowledge'
 import type { Finding, SourceReading } from '../../findings/finding'
-import type { Reading } from '../../catalogue/reading/reading'
+import { speaksWithFigures } from '../../catalogue/reading/speaks'
 import type { Exam } from '../../record/exam'
 import { examFrom, NOTHING_YET } from '../../record/exam'
 import { otherSide, SIDES, type Side } from '../../vocabulary/side'
@@ -40,12 +40,12 @@ function findingsOfResult(result: CaseResult, sides: readonly Side[]): readonly 
   if (!test) return []
   const about = test.loadsBoth ? sides : test.reading.kind === 'crossed' ? [otherSide(result.side)] : [result.side]
   const why = 'Given as a result, without what was observed.'
-  const reading: SourceReading = {
-    source: test.reading.source,
-    direction: result.result === 'positive' ? 'for' : 'against',
-    strength: isQuantified(test.reading, result.result) ? 'quantified' : 'pointer',
-    why,
-  }
+  const direction = result.result === 'positive' ? 'for' : 'against'
+  // A case given as results says no more than a performance would.
+  const speaks = result.result === 'inconclusive' ? [] : speaksWithFigures(test.reading, result.result)
+  const told = speaks.map((source): SourceReading => ({ source, direction, strength: 'quantified', why }))
+  const pointer: SourceReading = { source: test.reading.source, direction, strength: 'pointer', why }
+  const readings = told.some((r) => r.source === pointer.source) ? told : [...told, pointer]
   return about.map((side) => ({
     test: test.id,
     side: result.side,
@@ -57,31 +57,11 @@ function findingsOfResult(result: CaseResult, sides: readonly Side[]): readonly 
     symptom: null,
     places: [],
     intensity: null,
-    readings: result.result === 'inconclusive' ? [] : [reading],
+    readings: result.result === 'inconclusive' ? [] : readings,
     measures: {},
     onsetStage: null,
     checks: [],
   }))
-}
-
-/** Would this result move a figure had it been observed on the bench? A case given as results says no more than a performance would. */
-function isQuantified(reading: Reading, result: CaseResult['result']): boolean {
-  switch (reading.kind) {
-    case 'differentiation':
-    case 'range':
-      return false
-    case 'nerves':
-      return result === 'positive'
-    case 'table':
-      return [...reading.lines, reading.otherwise].some(
-        (line) => line.result === result && line.points.some((p) => p.source === reading.source && p.strength === 'quantified'),
-      )
-    case 'provocation':
-    case 'tension':
-    case 'staged-tension':
-    case 'crossed':
-      return true
-  }
 }
 
 function emptyExam(age: number | null): Exam {
