@@ -110,8 +110,9 @@ describe('the route', () => {
     soreLeg(),
   )
 
-  it('sits first, takes the better side first, and moves the ankle while the leg is up', () => {
-    expect(next(soreLeg())).toBe('slump right')
+  it('looks at the nerves first, sits first, takes the better side first, and moves the ankle while the leg is up', () => {
+    expect(next(soreLeg())).toBe('neuro-lower right')
+    expect(next(['right', 'left'].reduce((r, side) => performed(r, 'neuro-lower', side as Side), soreLeg()))).toBe('slump right')
     expect(next(seated)).toBe('leg-raise right')
     const right = seated.test('leg-raise', 'right', [NOTHING])
     expect(next(right)).toBe('leg-raise left')

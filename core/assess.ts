@@ -3,7 +3,7 @@ import { LOWER, UPPER } from './catalogue/exam-test'
 import { inSchoolOrder } from './clusters/school-rules'
 import { type Interplay, interplayOf } from './clusters/interplay'
 import { type RuleVerdict, ruleVerdict } from './clusters/verdict'
-import { type Prior, priorOf, UNKNOWN_N, WEIGHED, type WeighedSource } from './evidence/prior'
+import { isPlaced, type Prior, priorOf, UNKNOWN_N, WEIGHED, type WeighedSource } from './evidence/prior'
 import { type Clinic, type Knowledge, knowledgeAt, SHIPPED } from './evidence/knowledge'
 import { type Weighed, weigh } from './evidence/weigh'
 import { sentence } from './findings/place-fits'
@@ -148,6 +148,16 @@ function inRegion(source: WeighedSource, exam: Exam): boolean {
   return zones.length === 0 ? wanted === LOWER : zones.some((zone) => wanted.includes(zone))
 }
 
+/** Does the story put this source on that side? With nothing painted any may be. */
+function isListed(source: WeighedSource, side: Side, exam: Exam): boolean {
+  return exam.symptoms.every((s) => s.places.length === 0) || isPlaced(source, side, exam)
+}
+
+/** Does anything that was found speak for it? What only speaks against a source nobody asked about is no line of its own. */
+function speaksFor({ joined, rule }: Weighed): boolean {
+  return rule?.speaks === 'positive' || joined.some((j) => j.steps.some((step) => step.positive))
+}
+
 /** Sources that stand on the board, unlit, wherever the complaint makes them a question; the others appear once something speaks of them. */
 const ALWAYS_SHOWN: Partial<Record<WeighedSource, typeof LOWER>> = {
   'root-cervical': UPPER,
@@ -182,7 +192,10 @@ function sourceVerdict(source: SourceId, side: Side, found: Found, allRules: rea
   }
   if (weighedId && prior) {
     // A strip that nothing of this examination will light only takes room.
-    return weighed || common.pointers.length > 0 || inRegion(weighedId, exam) ? { ...common, source: weighedId, prior, weighed } : null
+    const pointed = common.pointers.some((p) => p.direction === 'for')
+    const asked = isListed(weighedId, side, exam) && (weighed !== null || common.pointers.length > 0)
+    const listed = asked || pointed || (weighed !== null && speaksFor(weighed)) || inRegion(weighedId, exam)
+    return listed ? { ...common, source: weighedId, prior, weighed } : null
   }
   // Sources nothing can move and nothing points at say nothing; leaving them out keeps the board readable.
   return common.pointers.length === 0 ? null : { ...common, source, prior: null, weighed: null }

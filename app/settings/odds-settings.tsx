@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import type { OwnPrior } from '@/core/evidence/prior'
-import { type PriorLine, PRIORS } from '@/core/evidence/priors'
+import { type PriorLine, PRIORS, REPLACED_LINES } from '@/core/evidence/priors'
 import type { Setting } from '@/core/record/event'
 import { sourceOf } from '@/core/vocabulary/source'
 import { TableHead } from '@/ui/table-head'
@@ -61,7 +61,7 @@ export function OddsSettings({ setting: stored, own }: Props) {
               line={line}
               first={PRIORS[i - 1]?.source !== line.source}
               setting={setting}
-              own={own.findLast((o) => o.line === line.id && o.setting === setting)}
+              own={own.findLast((o) => (REPLACED_LINES[o.line] ?? o.line) === line.id && o.setting === setting)}
               saving={saving}
             />
           ))}

@@ -4,7 +4,7 @@ import type { Posture } from '../vocabulary/posture'
 import type { BodyArea } from '../vocabulary/body-area'
 import { capital } from '../vocabulary/sentence'
 import type { Kebab } from '../vocabulary/kebab'
-import { otherSide, type TestSide } from '../vocabulary/side'
+import { otherSide, type Side, type TestSide } from '../vocabulary/side'
 import type { Contraindication, Precaution } from './condition'
 import type { Load, LoadedPart } from './load'
 import type { Phase } from './phase'
@@ -44,6 +44,8 @@ export interface Variant extends VariantOutline {
   readonly seconds?: number
   /** The posture of this way, where it differs. */
   readonly posture?: Posture
+  /** The side that this way loads first, where a test takes both in turn; the better one comes first. */
+  readonly first?: Side
   /** How strong this way is; plain when absent. */
   readonly grade?: Grade
   /** What is done, said or drawn otherwise in this way, by stage. */

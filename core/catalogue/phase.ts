@@ -4,11 +4,11 @@
  * Within one phase the gentler test comes first, and a test that says so (`after`) comes after another.
  */
 export const PHASES = [
-  'ligament', // before anything loads the upper neck
-  'neurological', // strength, reflexes and feeling of the arm, before load
+  'neurological', // strength, reflexes and feeling, before hands load anything
+  'ligament', // before anything else loads the upper neck
   'movement', // what the patient can do alone
   'relief', // what takes the symptom off
-  'nerve', // nerves on stretch; the leg’s strength, reflexes and feeling among them
+  'nerve', // nerves on stretch
   'outlet',
   'control', // muscles that hold
   'palpation',

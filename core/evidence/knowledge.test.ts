@@ -10,7 +10,7 @@ import { coverage } from './coverage'
 import { type Clinic, knowledgeAt, SHIPPED } from './knowledge'
 import type { Override } from './override'
 import { priorOf, WEIGHED } from './prior'
-import { PRIORS } from './priors'
+import { PRIORS, REPLACED_LINES } from './priors'
 import { moves, REGISTER } from './register'
 
 const BY = 'Somebody'
@@ -109,10 +109,21 @@ describe('starting odds', () => {
   it('every weighed source has a line that always fits, in both settings, and says where it is assumed', () => {
     for (const source of WEIGHED) {
       expect(
-        PRIORS.filter((l) => l.source === source && l.zones === null),
+        PRIORS.filter((l) => l.source === source && l.placed === null),
         source,
       ).toHaveLength(1)
-      expect(PRIORS.findLast((l) => l.source === source)?.zones, source).toBeNull()
+      expect(PRIORS.findLast((l) => l.source === source)?.placed, source).toBeNull()
+    }
+    expect(new Set(PRIORS.map((l) => l.id)).size).toBe(PRIORS.length)
+    for (const [before, now] of Object.entries(REPLACED_LINES)) {
+      expect(
+        PRIORS.some((l) => l.id === now),
+        now,
+      ).toBe(true)
+      expect(
+        PRIORS.some((l) => l.id === before),
+        before,
+      ).toBe(false)
     }
     for (const line of PRIORS) {
       for (const start of [line.referred, line.firstContact]) {
@@ -127,7 +138,8 @@ describe('starting odds', () => {
     const { exam } = sorePelvis()
     const first = { ...exam, setting: 'first-contact' as const }
     const own = [
-      { line: PRIORS.find((l) => l.source === 'sij-pain')?.id ?? '', setting: 'first-contact' as const, p: 0.07, source: 'our audit', by: BY, at: 1 },
+      // Written when the line had another name.
+      { line: 'sij-pain-pelvis', setting: 'first-contact' as const, p: 0.07, source: 'our audit', by: BY, at: 1 },
     ]
     expect(priorOf('sij-pain', 'right', first).p).not.toBe(priorOf('sij-pain', 'right', exam).p)
     expect(priorOf('sij-pain', 'right', first, own)).toMatchObject({

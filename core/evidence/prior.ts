@@ -1,9 +1,11 @@
 import type { Setting } from '../record/event'
 import type { Exam } from '../record/exam'
-import { areaOf, bodyArea, type BodyArea, sideOf } from '../vocabulary/body-area'
+import { fitsTheOutlet } from '../story/outlet-story'
+import { LOW_BACK } from '../vocabulary/area-sets'
+import { type AreaId, areaOf, type Place, sideOf } from '../vocabulary/body-area'
 import type { Side } from '../vocabulary/side'
 import type { SourceId } from '../vocabulary/source'
-import { PRIORS, type WeighedSource, WEIGHED } from './priors'
+import { type Placed, type PriorLine, PRIORS, REPLACED_LINES, type WeighedSource, WEIGHED } from './priors'
 
 export { WEIGHED, type WeighedSource } from './priors'
 
@@ -40,18 +42,43 @@ export function isWeighed(source: SourceId): source is WeighedSource {
 /**
  * Starting probability of a source on one side, from where that side's pain is and where the people examined come from.
  *
- * The first line of the table whose place is painted decides; the last one of each source has no place and always fits.
+ * The first line of the table that the story fits decides; the last one of each source has no place and always fits.
  */
 export function priorOf(source: WeighedSource, side: Side, exam: Pick<Exam, 'symptoms' | 'setting'>, own: readonly OwnPrior[] = []): Prior {
-  const here = exam.symptoms.flatMap((s) => s.places).filter((place) => sideOf(place) === side)
-  const zones = new Set<BodyArea['zone']>(here.map((place) => bodyArea(areaOf(place)).zone))
-  const line = PRIORS.find((l) => l.source === source && (l.zones === null || l.zones.some((zone) => zones.has(zone))))
-  // The table holds a line without a place for every weighed source; priors.test.ts holds it to that.
+  const line = lineOf(source, side, exam)
+  // The table holds a line without a place for every weighed source; its test holds it to that.
   if (!line) return { p: 0.1, why: 'No line of the table fits', effectiveN: UNKNOWN_N, assumed: true, line: null }
-  const written = own.findLast((o) => o.line === line.id && o.setting === exam.setting)
+  const written = own.findLast((o) => (REPLACED_LINES[o.line] ?? o.line) === line.id && o.setting === exam.setting)
   if (written && written.p !== null) {
     return { p: written.p, why: `${line.where}: set by ${written.by} (${written.source})`, effectiveN: UNKNOWN_N, assumed: false, line: line.id }
   }
   const start = exam.setting === 'referred' ? line.referred : line.firstContact
   return { p: start.p, why: `${line.where}${start.why}`, effectiveN: start.n, assumed: start.assumed, line: line.id }
+}
+
+/** Does the story put this source on that side? */
+export function isPlaced(source: WeighedSource, side: Side, exam: Pick<Exam, 'symptoms'>): boolean {
+  return (lineOf(source, side, exam)?.placed ?? null) !== null
+}
+
+function lineOf(source: WeighedSource, side: Side, { symptoms }: Pick<Exam, 'symptoms'>): PriorLine | undefined {
+  return PRIORS.find((line) => line.source === source && (line.placed === null || fits(line.placed, side, symptoms)))
+}
+
+function fits({ at, with: companions, told }: Placed, side: Side, symptoms: Exam['symptoms']): boolean {
+  const everywhere = symptoms.flatMap((s) => s.places)
+  const here = everywhere.filter((place) => sideOf(place) === side)
+  const there = (areas: readonly AreaId[], places: readonly Place[]) => places.some((place) => areas.includes(areaOf(place)))
+  if (!there(at, here)) return false
+  // Pain in the middle of the back is painted on whichever side comes to hand.
+  if (
+    companions &&
+    !there(companions, here) &&
+    !there(
+      companions.filter((area) => LOW_BACK.includes(area)),
+      everywhere,
+    )
+  )
+    return false
+  return told === undefined || symptoms.some((s) => fitsTheOutlet({ ...s, places: s.places.filter((place) => sideOf(place) === side) }))
 }

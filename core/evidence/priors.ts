@@ -1,4 +1,5 @@
-import type { BodyArea } from '../vocabulary/body-area'
+import { ARM, BELOW_KNEE, FRONT_OF_LEG, LOW_BACK, SACROILIAC, SCIATIC_THIGH } from '../vocabulary/area-sets'
+import type { AreaId } from '../vocabulary/body-area'
 import type { SourceId } from '../vocabulary/source'
 
 /** Sources whose probability the register can move. */
@@ -29,12 +30,22 @@ export interface Start {
   readonly assumed: boolean
 }
 
+/** What the story has to paint for a line to fit. */
+export interface Placed {
+  /** One of these, on the side that is asked about. */
+  readonly at: readonly AreaId[]
+  /** And one of these: pain that runs down counts with where it runs from. The back may be painted on either side. */
+  readonly with?: readonly AreaId[]
+  /** Told as well as painted: arm pain of the kind the outlet makes. */
+  readonly told?: 'as-from-the-outlet'
+}
+
 /** A line of the table: one source, one place of pain, two settings. */
 export interface PriorLine {
   readonly id: string
   readonly source: WeighedSource
-  /** Zones of which one is painted on this side; null fits everywhere. */
-  readonly zones: readonly BodyArea['zone'][] | null
+  /** Null fits everywhere: the story does not put the source there. */
+  readonly placed: Placed | null
   readonly where: string
   readonly referred: Start
   readonly firstContact: Start
@@ -43,170 +54,158 @@ export interface PriorLine {
 const known = (p: number, why: string, n = 20): Start => ({ p, why: `: ${why}`, n, assumed: false })
 const assumed = (p: number): Start => ({ p, why: '; no study fits', n: 20, assumed: true })
 
+const line = (id: string, source: WeighedSource, placed: Placed | null, where: string, referred: Start, firstContact: Start): PriorLine => ({
+  id,
+  source,
+  placed,
+  where,
+  referred,
+  firstContact,
+})
+
+/** Where pain that runs down the leg comes from. */
+const ABOVE: readonly AreaId[] = [...LOW_BACK, ...SACROILIAC, ...SCIATIC_THIGH, 'outer-hip']
+const BACK_OR_BUTTOCK: readonly AreaId[] = [...LOW_BACK, ...SACROILIAC]
+
 /**
- * Starting probabilities by place of pain and setting (register rows N1 to N7).
+ * Starting probabilities by place of pain and setting (register rows N1 to N6); of each source the first line that fits.
  *
- * Most studies were made in people who had been referred; at first contact few figures exist, and the table says so.
+ * Most studies were made in people who had been referred; at first contact few figures exist, and the table says so. Row N7 (74 % of back
+ * and leg pain judged sciatica) is not used: that judgement had the leg raise and the neurological examination in it already.
  */
 export const PRIORS: readonly PriorLine[] = [
-  {
-    id: 'root-cervical-arm',
-    source: 'root-cervical',
-    zones: ['arm'],
-    where: 'Pain marked in the arm',
-    referred: known(0.23, '23 % in people sent for nerve conduction (Wainner 2003)', 82),
-    firstContact: assumed(0.2),
-  },
-  { id: 'root-cervical', source: 'root-cervical', zones: null, where: 'No arm pain marked on this side', referred: assumed(0.1), firstContact: assumed(0.05) },
-  {
-    id: 'root-lumbar-mid-thigh',
-    source: 'root-lumbar-mid',
-    zones: ['thigh'],
-    where: 'Pain marked in the thigh',
-    referred: assumed(0.15),
-    firstContact: assumed(0.1),
-  },
-  {
-    id: 'root-lumbar-mid',
-    source: 'root-lumbar-mid',
-    zones: null,
-    where: 'No thigh pain marked on this side',
-    referred: assumed(0.05),
-    firstContact: assumed(0.03),
-  },
-  {
-    id: 'root-lumbar-low-below-knee',
-    source: 'root-lumbar-low',
-    zones: ['below-knee'],
-    where: 'Pain marked below the knee',
-    referred: known(0.74, 'about 74 % of back and leg pain judged sciatica in primary care (Stynes 2018)'),
-    firstContact: known(0.74, 'about 74 % of back and leg pain judged sciatica in primary care (Stynes 2018)'),
-  },
-  {
-    id: 'root-lumbar-low-thigh',
-    source: 'root-lumbar-low',
-    zones: ['thigh'],
-    where: 'Pain marked in the thigh only',
-    referred: assumed(0.3),
-    firstContact: assumed(0.25),
-  },
-  {
-    id: 'root-lumbar-low',
-    source: 'root-lumbar-low',
-    zones: null,
-    where: 'No leg pain marked on this side',
-    referred: assumed(0.1),
-    firstContact: assumed(0.05),
-  },
-  {
-    id: 'facet-cervical-neck',
-    source: 'facet-cervical',
-    zones: ['neck', 'head'],
-    where: 'Pain marked in neck or head',
-    referred: known(0.36, '36 to 60 % in people referred with neck pain, the lower end (Speldewinde 2001, Lord 1996, Manchikanti 2004)'),
-    firstContact: assumed(0.25),
-  },
-  {
-    id: 'facet-cervical',
-    source: 'facet-cervical',
-    zones: null,
-    where: 'No neck pain marked on this side',
-    referred: assumed(0.1),
-    firstContact: assumed(0.05),
-  },
-  {
-    id: 'joint-upper-neck-head',
-    source: 'joint-upper-neck',
-    zones: ['head'],
-    where: 'Pain marked in the head',
-    referred: assumed(0.33),
-    firstContact: assumed(0.2),
-  },
-  {
-    id: 'joint-upper-neck',
-    source: 'joint-upper-neck',
-    zones: null,
-    where: 'No head pain marked on this side',
-    referred: assumed(0.1),
-    firstContact: assumed(0.05),
-  },
-  {
-    id: 'facet-lumbar-back',
-    source: 'facet-lumbar',
-    zones: ['low-back'],
-    where: 'Pain marked in the low back',
-    referred: known(0.31, '31 % in chronic back pain seen by specialists (DePalma 2011); 15 to 45 % elsewhere'),
-    firstContact: assumed(0.15),
-  },
-  {
-    id: 'facet-lumbar',
-    source: 'facet-lumbar',
-    zones: null,
-    where: 'No low-back pain marked on this side',
-    referred: assumed(0.1),
-    firstContact: assumed(0.05),
-  },
-  {
-    id: 'sij-pain-pelvis',
-    source: 'sij-pain',
-    zones: ['pelvis'],
-    where: 'Pain marked below L5',
-    referred: known(0.3, '30 % in people referred for back pain (Schwarzer 1995); 18 % in others (Maigne 1996, DePalma 2011)'),
-    firstContact: assumed(0.2),
-  },
-  { id: 'sij-pain', source: 'sij-pain', zones: null, where: 'No pain marked below L5 on this side', referred: assumed(0.1), firstContact: assumed(0.05) },
-  {
-    id: 'hip-groin',
-    source: 'hip',
-    zones: ['thigh', 'pelvis'],
-    where: 'Pain marked in groin, buttock or thigh',
-    referred: assumed(0.2),
-    firstContact: assumed(0.2),
-  },
-  { id: 'hip', source: 'hip', zones: null, where: 'No pain marked near the hip on this side', referred: assumed(0.05), firstContact: assumed(0.05) },
-  {
-    id: 'instability-lumbar-back',
-    source: 'instability-lumbar',
-    zones: ['low-back'],
-    where: 'Pain marked in the low back',
-    referred: assumed(0.2),
-    firstContact: assumed(0.1),
-  },
-  {
-    id: 'instability-lumbar',
-    source: 'instability-lumbar',
-    zones: null,
-    where: 'No low-back pain marked on this side',
-    referred: assumed(0.05),
-    firstContact: assumed(0.05),
-  },
-  { id: 'sij-ligament-pelvis', source: 'sij-ligament', zones: ['pelvis'], where: 'Pain marked below L5', referred: assumed(0.15), firstContact: assumed(0.1) },
-  {
-    id: 'sij-ligament',
-    source: 'sij-ligament',
-    zones: null,
-    where: 'No pain marked below L5 on this side',
-    referred: assumed(0.05),
-    firstContact: assumed(0.05),
-  },
-  {
-    id: 'disc-annulus-back',
-    source: 'disc-annulus',
-    zones: ['low-back'],
-    where: 'Pain marked in the low back',
-    referred: known(0.39, '39 % in chronic back pain (Schwarzer 1995); 42 % seen by specialists (DePalma 2011)'),
-    firstContact: assumed(0.25),
-  },
-  {
-    id: 'disc-annulus',
-    source: 'disc-annulus',
-    zones: null,
-    where: 'No low-back pain marked on this side',
-    referred: assumed(0.1),
-    firstContact: assumed(0.1),
-  },
-  { id: 'outlet-arm', source: 'outlet', zones: ['arm'], where: 'Pain marked in the arm', referred: assumed(0.1), firstContact: assumed(0.03) },
-  { id: 'outlet', source: 'outlet', zones: null, where: 'No arm pain marked on this side', referred: assumed(0.02), firstContact: assumed(0.01) },
-  { id: 'cord-neck', source: 'cord', zones: ['neck', 'arm'], where: 'Pain marked in neck or arm', referred: assumed(0.05), firstContact: assumed(0.02) },
-  { id: 'cord', source: 'cord', zones: null, where: 'No neck or arm pain marked on this side', referred: assumed(0.02), firstContact: assumed(0.01) },
+  line(
+    'root-cervical-arm',
+    'root-cervical',
+    { at: ARM },
+    'Pain marked in the arm',
+    known(0.23, '23 % in people sent for nerve conduction (Wainner 2003)', 82),
+    assumed(0.2),
+  ),
+  line('root-cervical', 'root-cervical', null, 'No arm pain marked on this side', assumed(0.1), assumed(0.05)),
+  line(
+    'root-lumbar-mid-front',
+    'root-lumbar-mid',
+    { at: FRONT_OF_LEG.filter((area) => area !== 'thigh-outer'), with: [...BACK_OR_BUTTOCK, 'groin'] },
+    'Pain marked at the front of the thigh or the inner shin, with back, buttock or groin',
+    assumed(0.15),
+    assumed(0.1),
+  ),
+  line('root-lumbar-mid', 'root-lumbar-mid', null, 'No such pain marked on this side', assumed(0.05), assumed(0.03)),
+  line(
+    'root-lumbar-low-leg',
+    'root-lumbar-low',
+    { at: BELOW_KNEE, with: ABOVE },
+    'Pain marked below the knee, with back, buttock or thigh',
+    assumed(0.55),
+    assumed(0.5),
+  ),
+  line('root-lumbar-low-shin', 'root-lumbar-low', { at: BELOW_KNEE }, 'Pain marked below the knee alone', assumed(0.2), assumed(0.15)),
+  line(
+    'root-lumbar-low-thigh-back',
+    'root-lumbar-low',
+    { at: SCIATIC_THIGH, with: BACK_OR_BUTTOCK },
+    'Pain marked at the back or outside of the thigh, with back or buttock',
+    assumed(0.3),
+    assumed(0.25),
+  ),
+  line(
+    'root-lumbar-low-thigh-alone',
+    'root-lumbar-low',
+    { at: SCIATIC_THIGH },
+    'Pain marked at the back or outside of the thigh alone',
+    assumed(0.15),
+    assumed(0.1),
+  ),
+  line('root-lumbar-low', 'root-lumbar-low', null, 'No such leg pain marked on this side', assumed(0.1), assumed(0.05)),
+  line(
+    'facet-cervical-neck',
+    'facet-cervical',
+    { at: ['neck-back', 'back-of-head'] },
+    'Pain marked at the back of neck or head',
+    known(0.36, '36 to 60 % in people referred with neck pain, the lower end (Speldewinde 2001, Lord 1996, Manchikanti 2004)'),
+    assumed(0.25),
+  ),
+  line('facet-cervical', 'facet-cervical', null, 'No such neck pain marked on this side', assumed(0.1), assumed(0.05)),
+  line('joint-upper-neck-back-of-head', 'joint-upper-neck', { at: ['back-of-head'] }, 'Pain marked at the back of the head', assumed(0.33), assumed(0.2)),
+  line(
+    'joint-upper-neck-face',
+    'joint-upper-neck',
+    { at: ['face'], with: ['neck-back', 'back-of-head'] },
+    'Pain marked in the face, with the back of the neck',
+    assumed(0.2),
+    assumed(0.1),
+  ),
+  line('joint-upper-neck', 'joint-upper-neck', null, 'No such head pain marked on this side', assumed(0.1), assumed(0.05)),
+  line(
+    'facet-lumbar-back',
+    'facet-lumbar',
+    { at: ['low-back'] },
+    'Pain marked in the low back',
+    known(0.31, '31 % in chronic back pain seen by specialists (DePalma 2011); 15 to 45 % elsewhere'),
+    assumed(0.15),
+  ),
+  line('facet-lumbar', 'facet-lumbar', null, 'No low-back pain marked on this side', assumed(0.1), assumed(0.05)),
+  line(
+    'sij-pain-below-l5',
+    'sij-pain',
+    { at: SACROILIAC },
+    'Pain marked below L5, at joint or buttock',
+    known(0.3, '30 % in people referred for back pain (Schwarzer 1995); 18 % in others (Maigne 1996, DePalma 2011)'),
+    assumed(0.2),
+  ),
+  line('sij-pain', 'sij-pain', null, 'No pain marked at joint or buttock on this side', assumed(0.1), assumed(0.05)),
+  line('hip-in-the-groin', 'hip', { at: ['groin'] }, 'Pain marked in the groin', assumed(0.3), assumed(0.25)),
+  line(
+    'hip-beside',
+    'hip',
+    { at: ['outer-hip', 'thigh-front', 'thigh-inner', 'buttock'] },
+    'Pain marked at hip, buttock or front of the thigh, not in the groin',
+    assumed(0.15),
+    assumed(0.15),
+  ),
+  line('hip', 'hip', null, 'No pain marked near the hip on this side', assumed(0.05), assumed(0.05)),
+  line('instability-lumbar-back', 'instability-lumbar', { at: ['low-back'] }, 'Pain marked in the low back', assumed(0.2), assumed(0.1)),
+  line('instability-lumbar', 'instability-lumbar', null, 'No low-back pain marked on this side', assumed(0.05), assumed(0.05)),
+  line('sij-ligament-below-l5', 'sij-ligament', { at: SACROILIAC }, 'Pain marked below L5, at joint or buttock', assumed(0.15), assumed(0.1)),
+  line('sij-ligament', 'sij-ligament', null, 'No pain marked at joint or buttock on this side', assumed(0.05), assumed(0.05)),
+  line(
+    'disc-annulus-back',
+    'disc-annulus',
+    { at: ['low-back'] },
+    'Pain marked in the low back',
+    known(0.39, '39 % in chronic back pain (Schwarzer 1995); 42 % seen by specialists (DePalma 2011)'),
+    assumed(0.25),
+  ),
+  line('disc-annulus', 'disc-annulus', null, 'No low-back pain marked on this side', assumed(0.1), assumed(0.1)),
+  line(
+    'outlet-told',
+    'outlet',
+    { at: ARM, told: 'as-from-the-outlet' },
+    'Arm pain told as the outlet makes it: down the inner arm, or with the arm raised',
+    assumed(0.1),
+    assumed(0.05),
+  ),
+  line('outlet', 'outlet', null, 'No such arm pain on this side', assumed(0.02), assumed(0.01)),
+  line(
+    'cord-neck',
+    'cord',
+    { at: [...ARM, 'neck-back', 'back-of-head', 'shoulder-back', 'shoulder-front', 'shoulder-blade'] },
+    'Pain marked in neck or arm',
+    assumed(0.05),
+    assumed(0.02),
+  ),
+  line('cord', 'cord', null, 'No neck or arm pain marked on this side', assumed(0.02), assumed(0.01)),
 ]
+
+/** Lines of earlier tables, and the one that took each one's place: a clinic's own figure for them counts there. */
+export const REPLACED_LINES: Readonly<Record<string, string>> = {
+  'root-lumbar-mid-thigh': 'root-lumbar-mid-front',
+  'root-lumbar-low-below-knee': 'root-lumbar-low-leg',
+  'root-lumbar-low-thigh': 'root-lumbar-low-thigh-back',
+  'joint-upper-neck-head': 'joint-upper-neck-back-of-head',
+  'sij-pain-pelvis': 'sij-pain-below-l5',
+  'hip-groin': 'hip-in-the-groin',
+  'sij-ligament-pelvis': 'sij-ligament-below-l5',
+  'outlet-arm': 'outlet-told',
+}

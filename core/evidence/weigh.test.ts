@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import { BUTTOCK, NOTHING, own, performed, soreLeg, sorePelvis } from '../../tests/people'
+import { BUTTOCK, NOTHING, opened, own, performed, soreLeg, sorePelvis } from '../../tests/people'
 import { assess } from '../assess'
 import type { Answer } from '../record/answer'
 import type { Composed } from '../record/compose'
 import { headlineOf, whyItLeads } from './headline'
 import { likelihoodRatios, quoted } from './likelihood-ratio'
 import { odds, posterior, probability } from './odds'
-import { priorOf } from './prior'
+import { isPlaced, priorOf } from './prior'
 import { moves, REGISTER, rowsOf } from './register'
 
 const root = (record: Composed) => assess(record.exam).sources.find((s) => s.source === 'root-lumbar-low' && s.side === 'left')?.weighed
@@ -140,9 +140,42 @@ describe('starting odds', () => {
   it('follow from where that side’s pain is painted, and say where they are assumed', () => {
     expect(priorOf('sij-pain', 'right', exam('right-buttock'))).toMatchObject({ p: 0.3, assumed: false })
     expect(priorOf('sij-pain', 'left', exam('right-buttock'))).toMatchObject({ p: 0.1, assumed: true })
-    expect(priorOf('root-lumbar-low', 'left', exam('left-calf'))).toMatchObject({ p: 0.74, assumed: false })
-    expect(priorOf('root-lumbar-low', 'left', exam('left-thigh-back'))).toMatchObject({ p: 0.3, assumed: true })
     expect(priorOf('root-lumbar-low', 'left', exam())).toMatchObject({ assumed: true })
+  })
+
+  it('pain that runs down counts with where it runs from', () => {
+    const low = (...places: Parameters<typeof own>[0]) => priorOf('root-lumbar-low', 'left', exam(...places)).p
+    for (const from of ['left-buttock', 'left-thigh-back', 'left-low-back', 'right-low-back'] as const) {
+      expect(low('left-calf', from), from).toBeGreaterThanOrEqual(0.5)
+      expect(low('left-calf', from), from).toBeLessThanOrEqual(0.55)
+    }
+    for (const alone of ['left-heel', 'left-calf', 'left-foot-top', 'left-shin-outer'] as const) expect(low(alone), alone).toBeLessThanOrEqual(0.2)
+    // What lies on the other leg is no companion.
+    expect(low('left-calf', 'right-thigh-back')).toBe(low('left-calf'))
+    expect(low('left-thigh-back')).toBeLessThan(low('left-thigh-back', 'left-buttock'))
+  })
+
+  it('a place puts only those sources in question that send pain there', () => {
+    const at = (source: Parameters<typeof isPlaced>[0], ...places: Parameters<typeof own>[0]) => isPlaced(source, 'right', exam(...places))
+    for (const place of ['right-groin', 'right-saddle', 'right-thigh-front'] as const) expect(at('sij-pain', place), place).toBe(false)
+    for (const place of ['right-sacroiliac', 'right-buttock'] as const) expect(at('sij-pain', place), place).toBe(true)
+    expect(at('joint-upper-neck', 'right-face')).toBe(false)
+    expect(at('joint-upper-neck', 'right-face', 'right-neck-back')).toBe(true)
+    expect(at('root-lumbar-low', 'right-neck-back', 'right-thumb')).toBe(false)
+    expect(at('outlet', 'right-upper-arm-back')).toBe(false)
+    expect(at('outlet', 'right-thumb')).toBe(false)
+    const inner = exam('right-little-finger')
+    expect(isPlaced('outlet', 'right', { symptoms: inner.symptoms.map((s) => ({ ...s, qualities: ['tingling'] })) })).toBe(true)
+    expect(isPlaced('outlet', 'right', { symptoms: exam('right-thumb').symptoms.map((s) => ({ ...s, bringsOn: 'reaching overhead' })) })).toBe(true)
+  })
+
+  it('a quiet test lights no source that nobody asked about; a positive one does', () => {
+    const neck = opened()
+      .symptom('S1', { places: ['left-neck-back', 'left-thumb'], qualities: ['tingling'], now: 3 })
+      .consent()
+    const lumbar = (record: Composed) => assess(record.exam).sources.some((s) => s.source === 'root-lumbar-low')
+    expect(lumbar(performed(neck, 'leg-raise', 'left'))).toBe(false)
+    expect(lumbar(neck.test('leg-raise', 'left', [own(['left-calf'], 6, 48)]))).toBe(true)
   })
 
   it('odds and probability undo each other', () => {

@@ -1,6 +1,6 @@
 import type { Familiar } from '../record/answer'
 import type { Exam, Symptom } from '../record/exam'
-import type { Quality } from '../vocabulary/quality'
+import { NEURAL } from '../vocabulary/quality'
 import type { Intensity } from '../vocabulary/intensity'
 
 /**
@@ -10,9 +10,6 @@ import type { Intensity } from '../vocabulary/intensity'
 export function riseNeeded(atRest: Intensity): number {
   return atRest >= 5 ? 2 : 1
 }
-
-/** Qualities that a nerve gives. */
-export const NEURAL: readonly Quality[] = ['shooting', 'burning', 'tingling', 'numb']
 
 /** Does the symptom tingle, burn, shoot, or is it numb? */
 export function isNeural(symptom: Pick<Symptom, 'qualities'> | undefined): boolean {

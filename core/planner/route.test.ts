@@ -34,7 +34,7 @@ describe('the planned route', () => {
     const record = sorePelvis().symptom('S2', { places: ['left-low-back', 'right-low-back'], now: 2 })
     expect(
       steps(record)
-        .filter((s) => s.test.id === 'faber')
+        .filter((s) => s.test.id === 'thigh-thrust')
         .map((s) => s.side),
     ).toEqual(['right'])
   })

@@ -83,23 +83,44 @@ function searched(planned: readonly RouteStep[], assessment: Assessment, turns: 
   const first = new Set<string>(wantedFirst(exam))
   const worthwhile = (step: RouteStep) => {
     const candidate = candidateOf(step)
-    return first.has(step.test.id) || step.test.follows !== undefined || (candidate.baseline && !quick) || perMinute(candidate, assessment) >= WORTH_DOING
+    return (
+      first.has(step.test.id) ||
+      isScreen(step.test) ||
+      step.test.follows !== undefined ||
+      (candidate.baseline && !quick) ||
+      perMinute(candidate, assessment) >= WORTH_DOING
+    )
   }
   // One side worth doing takes the other along: it is what it is compared with.
   const worthyTests = new Set(open.filter(worthwhile).map((step) => step.test.id))
-  const worth = open.filter((step) => worthyTests.has(step.test.id))
+  const isWorth = (step: RouteStep) => worthyTests.has(step.test.id) && !(quick && comparesNothing(step, assessment))
+  const worth = open.filter(isWorth)
   const idle = open
-    .filter((step) => !worthyTests.has(step.test.id))
+    .filter((step) => !isWorth(step))
     .map((step) => ({ ...step, state: 'changes-nothing' as const, why: 'Would change nothing that is still in question.' }))
   const body = { at: lyingNow(exam), ...(turns && { turns }), before: mustComeBefore(planned, first, exam) }
-  const urgent = worth.filter((step) => first.has(step.test.id))
-  const rest = worth.filter((step) => !first.has(step.test.id)).map(candidateOf)
+  // Nerves are looked at before hands load anything, in every plan.
+  const isUrgent = (step: RouteStep) => isScreen(step.test) || first.has(step.test.id)
+  const urgent = worth.filter(isUrgent).toSorted((a, b) => Number(isScreen(b.test)) - Number(isScreen(a.test)))
+  const rest = worth.filter((step) => !isUrgent(step)).map(candidateOf)
   const found = rest.length === 0 ? [] : quick ? quickest(rest, assessment, body) : fewestTurns(rest, assessment, body)
   const place = new Map(found.map((c, i) => [stepKey(c), i]))
-  const sorted = worth.filter((step) => !first.has(step.test.id)).toSorted((a, b) => (place.get(stepKey(a)) ?? 0) - (place.get(stepKey(b)) ?? 0))
+  const sorted = worth.filter((step) => !isUrgent(step)).toSorted((a, b) => (place.get(stepKey(a)) ?? 0) - (place.get(stepKey(b)) ?? 0))
   const done = planned.filter((step) => step.state === 'done' || step.state === 'under-way')
   const aside = planned.filter((step) => step.state !== 'done' && step.state !== 'under-way' && step.state !== 'open')
   return [...done, ...urgent, ...sorted, ...idle, ...aside]
+}
+
+/** Is it strength, reflexes and feeling of a limb? */
+function isScreen({ reading }: Pick<ExamTest, 'reading'>): boolean {
+  return reading.kind === 'nerves'
+}
+
+/** The better limb's screen is worth its minutes only where a reflex of the sore one waits for it. */
+function comparesNothing({ test, side }: RouteStep, { exam, findings }: Assessment): boolean {
+  const sore = soreSides(exam)
+  if (!isScreen(test) || side === 'none' || sore.includes(side)) return false
+  return !findings.some((f) => f.test === test.id && sore.includes(f.side) && f.result === 'inconclusive')
 }
 
 /** Postures of tests that a gate wants first, before those of the tests it bars until then. */
@@ -258,8 +279,7 @@ function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<R
   if (asked.length > 0) return { state: 'open', why: `${asked[0]?.cluster.name ?? ''}: ${asked[0]?.words ?? ''}.` }
   return {
     state: 'open',
-    why:
-      side === 'none' || soreSides(assessment.exam).includes(side) ? 'The painful side.' : 'The better side first, so that there is something to compare with.',
+    why: side === 'none' || soreSides(assessment.exam).includes(side) ? test.purpose : 'The better side first, so that there is something to compare with.',
   }
 }
 
@@ -269,11 +289,19 @@ function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<R
  * Where a gate keeps that way closed and leaves another open, as without the neck or at the light grade, that other one.
  */
 export function variantFor(exam: Exam, test: ExamTest): string {
-  const wanted = exam.runs.findLast((run) => run.test === test.id)?.variant ?? schoolVariant(exam, test)
+  const wanted = exam.runs.findLast((run) => run.test === test.id)?.variant ?? betterFirst(test, schoolVariant(exam, test), soreSides(exam))
   if (test.variants.length < 2 || !barring(exam, test.id, wanted)) return wanted
   const [open, ...others] = offered(test.variants).filter((v) => !barring(exam, test.id, v.id))
   const light = [...(open ? [open] : []), ...others].find((v) => v.grade === 'light')
-  return (light ?? open)?.id ?? wanted
+  return (light ?? open) ? betterFirst(test, (light ?? open)?.id ?? wanted, soreSides(exam)) : wanted
+}
+
+/** The same way with the better side first, where a test that takes both in turn has one. */
+function betterFirst(test: ExamTest, wanted: string, sore: readonly Side[]): string {
+  const way = test.variants.find((v) => v.id === wanted)
+  const [only] = sore
+  if (!way?.first || sore.length !== 1 || only === undefined) return wanted
+  return offered(test.variants).find((v) => v.grade === way.grade && v.first === otherSide(only))?.id ?? wanted
 }
 
 function doneWhy(test: ExamTest, side: TestSide, assessment: Assessment): string {

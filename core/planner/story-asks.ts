@@ -4,6 +4,7 @@ import { isNeural } from '../findings/familiar'
 import type { Exam, Symptom } from '../record/exam'
 import { broughtItOn } from '../record/ladder'
 import { hasHeadComplaint } from '../story/head-complaints'
+import { fitsTheOutlet } from '../story/outlet-story'
 import { type AreaId, areaOf, bodyArea } from '../vocabulary/body-area'
 
 /** What the story and the first answers ask for beside the zones: a test to be planned, or one to be left out. */
@@ -46,15 +47,6 @@ function isPlainHamstring({ symptoms }: Pick<Exam, 'symptoms'>): boolean {
 }
 
 const BEHIND: readonly AreaId[] = ['thigh-back', 'knee-back']
-
-const INNER: readonly AreaId[] = ['little-finger', 'forearm-front']
-
-/** Down the inner arm, or brought on by raising or carrying. */
-function fitsTheOutlet(symptom: Symptom): boolean {
-  if (!liesIn(symptom, ['arm'])) return false
-  const raised = /overhead|over my head|arms? (up|raised)|rais|reach|carry|hang|lift/i.test(`${symptom.bringsOn} ${symptom.words}`)
-  return raised || (isNeural(symptom) && symptom.places.some((p) => INNER.includes(areaOf(p))))
-}
 
 /** Did a test that tightens a nerve of this limb bring something on? */
 function nerveSpoke({ runs }: Pick<Exam, 'runs'>, limb: 'arm' | 'leg'): boolean {

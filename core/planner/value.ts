@@ -9,15 +9,14 @@ import { groupOf, type Group } from '../evidence/groups'
 import { isInside } from '../evidence/lead'
 import { likelihoodRatios, ratesOf } from '../evidence/likelihood-ratio'
 import { posterior } from '../evidence/odds'
-import { priorOf, WEIGHED, type WeighedSource } from '../evidence/prior'
-import { PRIORS } from '../evidence/priors'
+import { isPlaced, priorOf, WEIGHED, type WeighedSource } from '../evidence/prior'
 import { signsOf } from '../evidence/signs'
 import type { JoinedStep } from '../evidence/weigh'
 import type { Exam } from '../record/exam'
 import { irritabilityNow } from '../safety/state'
 import { soreSides } from '../story/sore-sides'
-import { areaOf, bodyArea, sideOf } from '../vocabulary/body-area'
-import { otherSide, type Side, type TestSide } from '../vocabulary/side'
+import { sideOf } from '../vocabulary/body-area'
+import { otherSide, type Side, SIDES, type TestSide } from '../vocabulary/side'
 import type { Irritability } from '../story/irritability'
 
 /** What a test would be worth now, in bits: one bit settles a question that stood at fifty to fifty. */
@@ -95,12 +94,11 @@ function aboutSides(test: ExamTest, side: TestSide, exam: Exam): readonly Side[]
 
 const ASKED = new WeakMap<Exam, readonly WeighedSource[]>()
 
-/** Sources the complaint makes a question: those whose line of the starting odds names a place that is painted. */
+/** Sources the complaint makes a question: those that the story puts somewhere. */
 export function inQuestion(exam: Exam): readonly WeighedSource[] {
   const known = ASKED.get(exam)
   if (known) return known
-  const zones = new Set(exam.symptoms.flatMap((s) => s.places).map((p) => bodyArea(areaOf(p)).zone))
-  const asked = WEIGHED.filter((source) => PRIORS.some((line) => line.source === source && line.zones?.some((zone) => zones.has(zone))))
+  const asked = WEIGHED.filter((source) => SIDES.some((side) => isPlaced(source, side, exam)))
   ASKED.set(exam, asked)
   return asked
 }

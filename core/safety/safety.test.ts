@@ -162,7 +162,9 @@ describe('gates that results close', () => {
   it('background reasons put the three ligament tests first; once they are quiet the neck stays at caution', () => {
     const record = yes(soreArm(), 'inflammatory-joint')
     expect(refused(record, start('neck-rotation', 'left'))?.do).toMatch('come first')
-    expect(nextStep(routeOf(assess(record.exam)), record.exam)?.test.id).toBe('upper-neck-shear')
+    // Strength, reflexes and feeling load nothing, so they come before even those.
+    const looked = performed(performed(record, 'neuro-upper', 'left'), 'neuro-upper', 'right')
+    expect(nextStep(routeOf(assess(looked.exam)), looked.exam)?.test.id).toBe('upper-neck-shear')
     const tested = ['upper-neck-shear', 'transverse-ligament'].reduce(
       (r, t) => performed(r, t, 'none'),
       performed(performed(record, 'alar-ligament', 'left'), 'alar-ligament', 'right'),

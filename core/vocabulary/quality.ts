@@ -8,3 +8,6 @@ export const HEAD_QUALITIES = ['headache', 'jaw', 'dizziness'] as const
 export const STORY_QUALITIES = [...QUALITIES, ...HEAD_QUALITIES] as const
 
 export type Quality = (typeof STORY_QUALITIES)[number]
+
+/** Qualities that a nerve gives. */
+export const NEURAL: readonly Quality[] = ['shooting', 'burning', 'tingling', 'numb']

@@ -19,7 +19,7 @@ export const seatedLegRaise = defineTest({
   structures: ['roots L4 to S1', 'sciatic nerve', 'lumbar discs', 'hamstrings'],
   posture: 'sitting',
   phase: 'nerve',
-  after: 'neuro-lower',
+  after: 'slump',
   sides: 'each',
   plan: 'better-side-first',
   seconds: 40,

@@ -14,6 +14,15 @@ const DOWN_SIDE = [{ on: 'head', along: 0.2, off: 18, from: 95, push: 268 }] as 
 const bent = (bend: number, turn = 0) => ({ ...close(SITTING_FRONT), neckBend: bend, headTurn: turn, contacts: DOWN })
 const LOOKING_UP = { ...close(SITTING), neck: -24, contacts: DOWN_SIDE } as const
 const PRESSED = ['neutral', 'extension', 'bend-left', 'bend-right', 'quarter-left', 'quarter-right']
+/** The positions in the order of those who are sore on the left: the better side first there too. */
+const RIGHT_FIRST = ['neutral', 'extension', 'bend-right', 'bend-left', 'quarter-right', 'quarter-left'].flatMap((id) =>
+  id === 'neutral' ? [id] : [`${id}-in`, id],
+)
+const HANDS_ONLY = {
+  grade: 'light',
+  how: 'For weak bones and people who are stirred up easily.',
+  changes: Object.fromEntries(PRESSED.map((id) => [id, { do: 'Stay so. Ask first, then let the weight of your hands rest on the head, and no more.' }])),
+} as const
 /** The position alone is asked about first; only a quiet one is pressed. */
 const position = (id: string, label: string, doing: string, pose: Pose) => load(id, label, doing, { ...pose, contacts: [] }, { since: 3, handsOff: true })
 
@@ -39,14 +48,10 @@ export const neckCompression = defineTest({
   provocative: 3,
   loads: [on('neck', 'compression', 'strong'), on('upper-neck', 'compression', 'moderate')],
   variants: [
-    { id: 'graded', name: 'Neutral, extension, each side, closing quarter', grade: 'full' },
-    {
-      id: 'light',
-      name: 'The same positions, the weight of the hands only',
-      grade: 'light',
-      how: 'For weak bones and people who are stirred up easily.',
-      changes: Object.fromEntries(PRESSED.map((id) => [id, { do: 'Stay so. Ask first, then let the weight of your hands rest on the head, and no more.' }])),
-    },
+    { id: 'graded', name: 'Neutral, extension, each side, closing quarter', grade: 'full', first: 'left' },
+    { id: 'graded-right-first', name: 'The same, right before left', grade: 'full', first: 'right', stages: RIGHT_FIRST },
+    { id: 'light', name: 'The same positions, the weight of the hands only', first: 'left', ...HANDS_ONLY },
+    { id: 'light-right-first', name: 'The weight of the hands only, right before left', first: 'right', stages: RIGHT_FIRST, ...HANDS_ONLY },
   ],
   stages: [
     load('neutral', 'Neutral', 'Head in the middle. Ask what is felt before pressing. Let the load rise slowly, straight down.', bent(0), { holdSeconds: 5 }),

@@ -1,6 +1,6 @@
 import * as yup from 'yup'
 
-import { PRIORS } from '../../evidence/priors'
+import { PRIORS, REPLACED_LINES } from '../../evidence/priors'
 import { REGISTER } from '../../evidence/register'
 import type { Clinic } from '../../evidence/knowledge'
 import type { Issue } from '../exam-file/file'
@@ -49,7 +49,7 @@ export const OWN_PRIOR = yup
       .string()
       .strict()
       .required()
-      .test('known', 'is no line of the starting odds', (id) => PRIORS.some((line) => line.id === id)),
+      .test('known', 'is no line of the starting odds', (id) => PRIORS.some((line) => line.id === id) || id in REPLACED_LINES),
     setting: yup
       .string()
       .strict()

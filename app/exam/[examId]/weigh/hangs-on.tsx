@@ -14,7 +14,9 @@ export function Leading({ leader, holding }: { readonly leader: string | null; r
 }
 
 function holdingWords({ holds, words }: Holding): string {
-  return holds ? 'It holds: no single finding turned round, no single pretest halved or doubled, and no other shared cause would put another source first.' : `That ${words}.`
+  return holds
+    ? 'It holds: no single finding turned round, no single pretest halved or doubled, and no other shared cause would put another source first.'
+    : `That ${words}.`
 }
 
 /** The one finding that would move this source most. */
