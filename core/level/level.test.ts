@@ -7,7 +7,8 @@ import type { Answer } from '../record/answer'
 import type { Composed } from '../record/compose'
 import { cellsOf } from '../record/outline'
 import { AREA_IDS } from '../vocabulary/body-area'
-import { rank, type SeenSign } from './level'
+import { NERVE_PATTERNS, type NervePattern } from '../../tests/nerve-patterns'
+import { levelFrom, rank, type SeenSign } from './level'
 import { levelWords } from './level-words'
 import { type SignId, STRUCTURES } from './structures'
 
@@ -41,12 +42,16 @@ describe('the table of structures', () => {
       const { grid } = testById(test)?.stages.find((s) => s.id === stage) ?? {}
       return grid ? new Set(cellsOf(grid).map((c) => c.row.id)) : new Set<string>()
     }
-    const stageOf = { strength: 'strength', reflex: 'reflexes', feeling: 'sensation' } as const
+    const stageOf = { strength: 'strength', reflex: 'reflexes', feeling: 'sensation', halves: 'parting' } as const
     for (const s of STRUCTURES) {
       for (const id of Object.keys(s.signs)) {
         const [kind = '', row = ''] = id.split('.')
         if (kind === 'tension') expect(testById(row), id).toBeDefined()
-        else expect(rows(s.limb === 'arm' ? 'neuro-upper' : 'neuro-lower', stageOf[kind as keyof typeof stageOf]), `${s.id} ${id}`).toContain(row)
+        else {
+          const screen = s.limb === 'arm' ? 'neuro-upper' : 'neuro-lower'
+          const cells = [...rows(screen, stageOf[kind as keyof typeof stageOf]), ...rows(screen, 'parting')]
+          expect(cells, `${s.id} ${id}`).toContain(row)
+        }
       }
       for (const area of Object.keys(s.areas)) expect(AREA_IDS, `${s.id} ${area}`).toContain(area)
     }
@@ -98,6 +103,56 @@ describe('the ranking', () => {
         if (yes && no) expect(odds([...rest, sign(id, true)], yes.id, no.id)).toBeGreaterThan(odds(rest, yes.id, no.id))
       }),
     )
+  })
+})
+
+describe('patterns of the textbook', () => {
+  const seenIn = ({ limb, lost, areas, closer }: NervePattern) => {
+    const cells = new Set<string>()
+    for (const { id, kind, grid } of testById(limb === 'arm' ? 'neuro-upper' : 'neuro-lower')?.stages ?? []) {
+      if (kind !== 'grid' || !grid || id === 'cord' || (id === 'parting' && !closer)) continue
+      for (const { row, column } of cellsOf(grid)) {
+        if (row.id === 'saddle' || column.id === 'pin') continue
+        cells.add(`${column.id === 'touch' ? 'feeling' : column.id}.${row.id}`)
+      }
+    }
+    for (const id of lost) if (!id.startsWith('tension')) expect([...cells], `${id} is a cell`).toContain(id)
+    const tension = limb === 'leg' ? ['tension.leg-raise', 'tension.slump'] : ['tension.ulnt-1']
+    return { signs: [...new Set([...cells, ...tension, ...lost])].map((id) => sign(id as SignId, lost.includes(id))), areas }
+  }
+
+  it('at least 95 of 100 come out first and clear, or tied with the check that parts them', () => {
+    const missed = NERVE_PATTERNS.filter((p) => {
+      const { signs, areas } = seenIn(p)
+      const { best, runnerUp, close, check } = levelFrom(p.limb, signs, areas)
+      if (close) return ![best.structure.id, runnerUp.structure.id].includes(p.of) || check === null
+      return best.structure.id !== p.of
+    })
+    expect(missed.length / NERVE_PATTERNS.length, missed.map((p) => `${p.of}: ${p.lost.join(' ')}`).join('; ')).toBeLessThanOrEqual(0.05)
+  })
+
+  it('looked at closer, at least 85 of 100 come out first and clear', () => {
+    const closer = NERVE_PATTERNS.filter((p) => p.closer)
+    const clear = closer.filter((p) => {
+      const { signs, areas } = seenIn(p)
+      const { best, close } = levelFrom(p.limb, signs, areas)
+      return !close && best.structure.id === p.of
+    })
+    const not = closer.filter((p) => !clear.includes(p)).map((p) => `${p.of}: ${p.lost.join(' ')}`)
+    expect(clear.length / closer.length, not.join('; ')).toBeGreaterThanOrEqual(0.85)
+  })
+
+  it('a foot that drops is not called a nerve while what parts it from L5 was not looked at', () => {
+    const drop = ['strength.l4', 'strength.l5', 'feeling.l5'] as const
+    const kept = ['tension.leg-raise', 'tension.slump', 'strength.s1', 'reflex.achilles', 'reflex.patellar'] as const
+    const seen = [...drop.map((id) => sign(id, true)), ...kept.map((id) => sign(id, false))]
+    const before = levelFrom('leg', seen, ['foot-top'])
+    expect(before.close).toBe(true)
+    expect(before.check).toMatch(/hip out to the side|foot turned in/)
+    const root = levelFrom('leg', [...seen, sign('strength.hip-out', true), sign('strength.foot-in', true)], ['foot-top'])
+    expect(root).toMatchObject({ close: false, best: { structure: { id: 'l5' } } })
+    const nerve = levelFrom('leg', [...seen, sign('strength.hip-out', false), sign('strength.foot-in', false), sign('strength.foot-out', true)], ['foot-top'])
+    expect(nerve).toMatchObject({ close: false, best: { structure: { id: 'peroneal' } } })
   })
 })
 

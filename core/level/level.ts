@@ -7,7 +7,7 @@ import { type AreaId, areaOf, bodyArea, sideOf } from '../vocabulary/body-area'
 import { capital, inSentence } from '../vocabulary/sentence'
 import type { Side } from '../vocabulary/side'
 import type { SourceId } from '../vocabulary/source'
-import { BEYOND_THE_SCREEN, type Fit, type NerveStructure, type SignId, STRUCTURES } from './structures'
+import { type Fit, type NerveStructure, PARTING_WORDS, type SignId, STRUCTURES } from './structures'
 
 /** One sign that was looked at: lost (or brought on), or kept (or quiet). */
 export interface SeenSign {
@@ -87,17 +87,18 @@ function levelOf(limb: NerveStructure['limb'], side: Side, exam: Exam, findings:
   const signs = [...screenSigns(limb, side, exam), ...tensionSigns(limb, side, findings)]
   const areas = paintedAreas(limb, side, exam)
   if (!signs.some((s) => s.lost)) return null
+  return { side, limb, sources: SOURCES_OF[limb], ...levelFrom(limb, signs, areas) }
+}
+
+/** The level that signs and painted areas of one limb speak for. */
+export function levelFrom(limb: NerveStructure['limb'], signs: readonly SeenSign[], areas: readonly AreaId[]): Omit<Level, 'side' | 'limb' | 'sources'> {
   const ranking = rank(limb, signs, areas)
-  const [best, runnerUp] = ranking
-  if (!best || !runnerUp) return null
+  const [best, runnerUp] = ranking as readonly [Ranked, Ranked, ...Ranked[]]
   return {
-    side,
-    limb,
-    sources: SOURCES_OF[limb],
     ranking,
     best,
     runnerUp,
-    close: best.share < 2 * runnerUp.share,
+    close: best.share < 2 * runnerUp.share || !parted(best.structure, runnerUp.structure, signs),
     check: partingCheck(best.structure, runnerUp.structure, signs),
     grid: gridOf([best.structure, runnerUp.structure], signs, areas),
   }
@@ -128,7 +129,42 @@ function screenSigns(limb: NerveStructure['limb'], side: Side, exam: Exam): read
   const reflexes = cells('reflexes').map(([row, value]) => sign(`reflex.${row}`, REFLEX_NAMES[row] ?? row, value === '0' || value === '1'))
   const feeling = new Map<string, boolean>()
   for (const [row, value] of cells('sensation')) feeling.set(row, (feeling.get(row) ?? false) || value !== 'normal')
-  return [...strength, ...reflexes, ...[...feeling].map(([row, lost]) => sign(`feeling.${row}`, `feeling ${row.toUpperCase()}`, lost))]
+  return [
+    ...strength,
+    ...reflexes,
+    ...[...feeling].map(([row, lost]) => sign(`feeling.${row}`, `feeling ${row.toUpperCase()}`, lost)),
+    ...partingSigns(run.answers.find((a) => a.stage === 'parting')?.answer),
+  ]
+}
+
+/** What was looked at closer, to part a root from one nerve. */
+function partingSigns(answer: Answer | undefined): readonly SeenSign[] {
+  const cells = answer?.said === 'grid' ? Object.entries(answer.cells) : []
+  return cells.flatMap(([id, value]): readonly SeenSign[] => {
+    const [row = '', column] = id.split('.')
+    const words = PARTING_WORDS[row] ?? row
+    if (column === 'strength') return [sign(`strength.${row}`, `strength, ${words}`, value !== '5')]
+    if (column === 'touch') return [sign(`feeling.${row}`, `feeling, ${words}`, value !== 'normal')]
+    return [sign(`halves.${row}`, `${words}, one half only`, value === 'yes')]
+  })
+}
+
+/**
+ * Was anything seen that parts these two? Two roots are told apart by the ranking alone. A root and a nerve are not, unless something is
+ * lost that only the first can lose, or a cell that is there to part them was looked at.
+ */
+function parted(best: NerveStructure, other: NerveStructure, signs: readonly SeenSign[]): boolean {
+  if (best.kind === 'root' && other.kind === 'root') return true
+  return signs.some(({ id, lost }) => {
+    const [here, there] = [best.signs[id], other.signs[id]]
+    if (isParting(id)) return (here === 'expected') !== (there === 'expected')
+    // A reflex goes early with its root, and rarely with one nerve.
+    return lost && here === 'expected' && (there === undefined || (best.kind === 'root' && id.startsWith('reflex') && there === 'possible'))
+  })
+}
+
+function isParting(id: SignId): boolean {
+  return (id.split('.')[1] ?? '') in PARTING_WORDS
 }
 
 function gridCells(answer: Answer | undefined): readonly (readonly [string, string])[] {
@@ -156,18 +192,17 @@ function paintedAreas(limb: NerveStructure['limb'], side: Side, exam: Exam): rea
   return [...new Set(here.map(areaOf))]
 }
 
-/** The check that parts two structures best: one by hand where a pair has its own, else the open sign on which they differ most. */
+/** The check that parts two structures best: of the signs still open the one on which they differ most, cells that are there to part first. */
 function partingCheck(a: NerveStructure, b: NerveStructure, signs: readonly SeenSign[]): string | null {
-  const own = BEYOND_THE_SCREEN.find(({ between }) => between.includes(a.id) && between.includes(b.id))
   const seen = new Set(signs.map((s) => s.id))
-  const open = signIds(a, b).filter((id) => !seen.has(id))
-  const best = open.toSorted((x, y) => difference(a, b, y) - difference(a, b, x))[0]
-  if (best && difference(a, b, best) > 0.3) {
-    const first = LOST[a.signs[best] ?? 'unlikely'] > LOST[b.signs[best] ?? 'unlikely'] ? a : b
-    return `${checkWords(best)}: ${best.startsWith('tension') ? 'brought on' : 'lessened'} in ${first.name}, not in ${first === a ? b.name : a.name}.`
-  }
-  return own?.check ?? null
+  const open = signIds(a, b).filter((id) => !seen.has(id) && difference(a, b, id) > 0.3)
+  const best = open.toSorted((x, y) => Number(isParting(y)) - Number(isParting(x)) || difference(a, b, y) - difference(a, b, x))[0]
+  if (!best) return null
+  const first = LOST[a.signs[best] ?? 'unlikely'] > LOST[b.signs[best] ?? 'unlikely'] ? a : b
+  return `${checkWords(best)}: ${WHEN_LOST[best.split('.')[0] ?? ''] ?? 'lessened'} in ${first.name}, not in ${first === a ? b.name : a.name}.`
 }
+
+const WHEN_LOST: Readonly<Record<string, string>> = { tension: 'brought on', halves: 'split' }
 
 function signIds(a: NerveStructure, b: NerveStructure): readonly SignId[] {
   return [...new Set([...Object.keys(a.signs), ...Object.keys(b.signs)])] as SignId[]
@@ -181,7 +216,8 @@ function checkWords(id: SignId): string {
   const [kind = '', row = ''] = id.split('.')
   if (kind === 'reflex') return `The ${REFLEX_NAMES[row] ?? row}`
   if (kind === 'tension') return testById(row)?.name ?? row
-  return `${capital(kind)} ${row.toUpperCase()}`
+  if (kind === 'halves') return capital(PARTING_WORDS[row] ?? row)
+  return PARTING_WORDS[row] ? `${capital(kind)}, ${PARTING_WORDS[row]}` : `${capital(kind)} ${row.toUpperCase()}`
 }
 
 /** Expected against found, for the first two: every sign one of them expects or that was lost, and every painted area. */

@@ -3,8 +3,8 @@ import type { AreaId } from '../vocabulary/body-area'
 /** How well a finding fits a structure. */
 export type Fit = 'expected' | 'possible'
 
-/** A cell of a neurological screen: "strength.c6", "reflexes.biceps", "sensation.l5". */
-export type SignId = `${'strength' | 'reflex' | 'feeling'}.${string}` | `tension.${string}`
+/** A cell of a neurological screen: "strength.c6", "reflex.biceps", "feeling.l5", "halves.ring"; or a test that tightens a nerve. */
+export type SignId = `${'strength' | 'reflex' | 'feeling' | 'halves'}.${string}` | `tension.${string}`
 
 /** A nerve root or a peripheral nerve, with what its loss shows. What is not named is unlikely. */
 export interface NerveStructure {
@@ -44,16 +44,24 @@ function fits<K extends string>(keys: readonly K[], fit: Fit): Partial<Record<K,
  * and are a weaker guide. Texts differ by one level here and there.
  */
 export const STRUCTURES: readonly NerveStructure[] = [
-  structure('root', 'arm', 'c5', 'C5', ['strength.c5', 'reflex.biceps', 'feeling.c5'], ['strength.c6', 'tension.ulnt-1', 'reflex.brachioradialis'], {
-    expected: ['shoulder-back', 'shoulder-front', 'upper-arm-front'],
-    possible: ['shoulder-blade', 'neck-back'],
-  }),
+  structure(
+    'root',
+    'arm',
+    'c5',
+    'C5',
+    ['strength.c5', 'reflex.biceps', 'feeling.c5', 'strength.elbow-bend'],
+    ['strength.c6', 'tension.ulnt-1', 'reflex.brachioradialis'],
+    {
+      expected: ['shoulder-back', 'shoulder-front', 'upper-arm-front'],
+      possible: ['shoulder-blade', 'neck-back'],
+    },
+  ),
   structure(
     'root',
     'arm',
     'c6',
     'C6',
-    ['strength.c6', 'reflex.brachioradialis', 'reflex.biceps', 'feeling.c6', 'tension.ulnt-1'],
+    ['strength.c6', 'reflex.brachioradialis', 'reflex.biceps', 'feeling.c6', 'tension.ulnt-1', 'strength.elbow-bend', 'feeling.thumb-ball'],
     ['strength.c5', 'strength.c7', 'feeling.c5', 'tension.ulnt-2a'],
     {
       expected: ['forearm-back', 'thumb'],
@@ -65,26 +73,50 @@ export const STRUCTURES: readonly NerveStructure[] = [
     'arm',
     'c7',
     'C7',
-    ['strength.c7', 'reflex.triceps', 'feeling.c7', 'tension.ulnt-1', 'tension.ulnt-2b'],
+    ['strength.c7', 'reflex.triceps', 'feeling.c7', 'tension.ulnt-1', 'tension.ulnt-2b', 'strength.wrist-bend'],
     ['strength.c6', 'strength.c8', 'feeling.c6', 'tension.ulnt-2a'],
     {
       expected: ['middle-finger', 'upper-arm-back', 'shoulder-blade'],
       possible: ['forearm-back', 'hand-back', 'palm'],
     },
   ),
-  structure('root', 'arm', 'c8', 'C8', ['strength.c8', 'feeling.c8', 'tension.ulnt-3'], ['strength.t1', 'strength.c7', 'reflex.triceps', 'feeling.t1'], {
-    expected: ['little-finger', 'forearm-front'],
-    possible: ['palm', 'hand-back', 'upper-arm-back'],
-  }),
-  structure('root', 'arm', 't1', 'T1', ['strength.t1', 'feeling.t1', 'tension.ulnt-3'], ['strength.c8', 'feeling.c8'], {
-    expected: ['forearm-front'],
-    possible: ['upper-arm-back', 'little-finger'],
-  }),
-  structure('nerve', 'arm', 'median', 'Median nerve', ['feeling.c6', 'feeling.c7', 'tension.ulnt-1', 'tension.ulnt-2a'], ['strength.t1', 'strength.c8'], {
-    expected: ['thumb', 'middle-finger', 'palm'],
-    possible: ['forearm-front', 'hand-back'],
-  }),
-  structure('nerve', 'arm', 'ulnar', 'Ulnar nerve', ['strength.t1', 'feeling.c8', 'tension.ulnt-3'], [], {
+  structure(
+    'root',
+    'arm',
+    'c8',
+    'C8',
+    ['strength.c8', 'feeling.c8', 'tension.ulnt-3', 'feeling.inner-forearm'],
+    ['strength.t1', 'strength.c7', 'reflex.triceps', 'feeling.t1', 'strength.thumb-out'],
+    {
+      expected: ['little-finger', 'forearm-front'],
+      possible: ['palm', 'hand-back', 'upper-arm-back'],
+    },
+  ),
+  structure(
+    'root',
+    'arm',
+    't1',
+    'T1',
+    ['strength.t1', 'feeling.t1', 'tension.ulnt-3', 'strength.thumb-out', 'feeling.inner-forearm'],
+    ['strength.c8', 'feeling.c8'],
+    {
+      expected: ['forearm-front'],
+      possible: ['upper-arm-back', 'little-finger'],
+    },
+  ),
+  structure(
+    'nerve',
+    'arm',
+    'median',
+    'Median nerve',
+    ['feeling.c6', 'feeling.c7', 'tension.ulnt-1', 'tension.ulnt-2a', 'strength.thumb-out', 'halves.ring'],
+    ['strength.t1', 'strength.c8', 'strength.wrist-bend'],
+    {
+      expected: ['thumb', 'middle-finger', 'palm'],
+      possible: ['forearm-front', 'hand-back'],
+    },
+  ),
+  structure('nerve', 'arm', 'ulnar', 'Ulnar nerve', ['strength.t1', 'feeling.c8', 'tension.ulnt-3', 'halves.ring'], ['strength.c8'], {
     expected: ['little-finger'],
     possible: ['palm', 'hand-back', 'forearm-front'],
   }),
@@ -92,16 +124,24 @@ export const STRUCTURES: readonly NerveStructure[] = [
     expected: ['hand-back', 'forearm-back'],
     possible: ['thumb', 'upper-arm-back'],
   }),
-  structure('root', 'leg', 'l2', 'L2', ['strength.l2', 'feeling.l2', 'tension.femoral-stretch'], ['feeling.l1', 'feeling.l3', 'strength.l3'], {
-    expected: ['thigh-front', 'groin'],
-    possible: ['thigh-outer', 'thigh-inner'],
-  }),
+  structure(
+    'root',
+    'leg',
+    'l2',
+    'L2',
+    ['strength.l2', 'feeling.l2', 'tension.femoral-stretch'],
+    ['feeling.l1', 'feeling.l3', 'strength.l3', 'strength.thighs-in', 'feeling.outer-thigh'],
+    {
+      expected: ['thigh-front', 'groin'],
+      possible: ['thigh-outer', 'thigh-inner'],
+    },
+  ),
   structure(
     'root',
     'leg',
     'l3',
     'L3',
-    ['strength.l3', 'reflex.patellar', 'feeling.l3', 'tension.femoral-stretch'],
+    ['strength.l3', 'reflex.patellar', 'feeling.l3', 'tension.femoral-stretch', 'strength.thighs-in'],
     ['strength.l2', 'feeling.l2', 'feeling.l4', 'strength.l4'],
     {
       expected: ['thigh-front', 'knee-front'],
@@ -114,7 +154,18 @@ export const STRUCTURES: readonly NerveStructure[] = [
     'l4',
     'L4',
     ['strength.l4', 'reflex.patellar', 'feeling.l4'],
-    ['strength.l3', 'feeling.l3', 'tension.femoral-stretch', 'tension.leg-raise', 'tension.slump', 'feeling.l5', 'strength.l5'],
+    [
+      'strength.l3',
+      'feeling.l3',
+      'tension.femoral-stretch',
+      'tension.leg-raise',
+      'tension.slump',
+      'feeling.l5',
+      'strength.l5',
+      'strength.thighs-in',
+      'strength.foot-in',
+      'strength.hip-out',
+    ],
     {
       expected: ['shin-inner', 'knee-front'],
       possible: ['thigh-front', 'thigh-inner', 'buttock'],
@@ -125,8 +176,8 @@ export const STRUCTURES: readonly NerveStructure[] = [
     'leg',
     'l5',
     'L5',
-    ['strength.l5', 'feeling.l5', 'tension.leg-raise', 'tension.slump'],
-    ['strength.l4', 'reflex.hamstring', 'feeling.l4', 'feeling.s1'],
+    ['strength.l5', 'feeling.l5', 'tension.leg-raise', 'tension.slump', 'strength.hip-out', 'strength.foot-in'],
+    ['strength.l4', 'reflex.hamstring', 'feeling.l4', 'feeling.s1', 'strength.foot-out'],
     {
       expected: ['shin-outer', 'foot-top', 'big-toe'],
       possible: ['buttock', 'outer-hip', 'thigh-back', 'thigh-outer', 'calf'],
@@ -137,8 +188,8 @@ export const STRUCTURES: readonly NerveStructure[] = [
     'leg',
     's1',
     'S1',
-    ['strength.s1', 'reflex.achilles', 'feeling.s1', 'tension.leg-raise', 'tension.slump'],
-    ['strength.s2', 'feeling.s2', 'feeling.l5'],
+    ['strength.s1', 'reflex.achilles', 'feeling.s1', 'tension.leg-raise', 'tension.slump', 'strength.buttock'],
+    ['strength.s2', 'feeling.s2', 'feeling.l5', 'strength.foot-out', 'feeling.sole'],
     {
       expected: ['calf', 'heel', 'outer-foot'],
       possible: ['buttock', 'thigh-back', 'knee-back'],
@@ -160,30 +211,41 @@ export const STRUCTURES: readonly NerveStructure[] = [
       possible: ['shin-inner', 'thigh-inner'],
     },
   ),
-  structure('nerve', 'leg', 'peroneal', 'Common peroneal nerve', ['strength.l4', 'strength.l5', 'feeling.l5'], [], {
+  structure('nerve', 'leg', 'peroneal', 'Common peroneal nerve', ['strength.l4', 'strength.l5', 'feeling.l5', 'strength.foot-out'], [], {
     expected: ['shin-outer', 'foot-top'],
     possible: ['big-toe'],
   }),
-  structure('nerve', 'leg', 'tibial', 'Tibial nerve', ['feeling.s1'], ['strength.s1', 'strength.s2', 'feeling.s2', 'tension.slump'], {
-    expected: ['heel'],
-    possible: ['calf', 'outer-foot', 'big-toe'],
+  structure(
+    'nerve',
+    'leg',
+    'tibial',
+    'Tibial nerve',
+    ['feeling.sole', 'strength.s1'],
+    ['feeling.s1', 'strength.s2', 'feeling.s2', 'tension.slump', 'strength.foot-in', 'reflex.achilles'],
+    {
+      expected: ['heel'],
+      possible: ['calf', 'outer-foot', 'big-toe'],
+    },
+  ),
+  structure('nerve', 'leg', 'lateral-cutaneous', 'Outer thigh nerve', ['feeling.outer-thigh'], ['feeling.l2'], {
+    expected: ['thigh-outer'],
+    possible: ['thigh-front'],
   }),
-  structure('nerve', 'leg', 'lateral-cutaneous', 'Outer thigh nerve', [], ['feeling.l2'], { expected: ['thigh-outer'], possible: ['thigh-front'] }),
 ]
 
-/** What parts a root from the nerve that looks like it, where the grid of the screen cannot: asked by hand. */
-export const BEYOND_THE_SCREEN: readonly { readonly between: readonly [string, string]; readonly check: string }[] = [
-  { between: ['l5', 'peroneal'], check: 'Turning the foot in and lifting the leg out: both weak in L5, both kept in the peroneal nerve.' },
-  { between: ['l4', 'peroneal'], check: 'The knee reflex and straightening the knee: lessened in L4, kept in the peroneal nerve.' },
-  { between: ['l3', 'femoral'], check: 'Drawing the thighs together: weak in L3, kept in the femoral nerve.' },
-  { between: ['l2', 'femoral'], check: 'Drawing the thighs together: weak in the root, kept in the femoral nerve.' },
-  { between: ['l2', 'lateral-cutaneous'], check: 'Bending the hip against a hand: weak in L2, kept in the outer thigh nerve, which has no muscle.' },
-  { between: ['l3', 'lateral-cutaneous'], check: 'The knee reflex: lessened in L3, kept in the outer thigh nerve.' },
-  { between: ['s1', 'tibial'], check: 'The heel reflex and the muscles of the buttock: lessened in S1, kept in the tibial nerve.' },
-  { between: ['c6', 'median'], check: 'Feeling over the ball of the thumb, and bending the elbow: changed in C6, kept in a median nerve caught at the wrist.' },
-  { between: ['c7', 'median'], check: 'Straightening the elbow: weak in C7, kept in the median nerve.' },
-  { between: ['c6', 'radial'], check: 'Bending the elbow with the palm up: weak in C6, kept in the radial nerve.' },
-  { between: ['c7', 'radial'], check: 'Bending the wrist and turning the palm down: weak in C7, kept in the radial nerve.' },
-  { between: ['c8', 'ulnar'], check: 'Lifting the thumb away from the palm, and feeling inside the forearm: changed in C8, kept in the ulnar nerve.' },
-  { between: ['t1', 'ulnar'], check: 'Lifting the thumb away from the palm, and feeling inside the forearm: changed in T1, kept in the ulnar nerve.' },
-]
+/** Cells of the screens that are there to part a root from one nerve, and what each looks at. */
+export const PARTING_WORDS: Readonly<Record<string, string>> = {
+  'hip-out': 'the hip out to the side',
+  'thighs-in': 'the thighs together',
+  'foot-in': 'the foot turned in',
+  'foot-out': 'the foot turned out',
+  buttock: 'the buttock tightened',
+  'outer-thigh': 'the outer thigh',
+  sole: 'the sole',
+  'elbow-bend': 'the elbow bent with the palm up',
+  'wrist-bend': 'the wrist bent',
+  'thumb-out': 'the thumb lifted off the palm',
+  ring: 'the ring finger',
+  'thumb-ball': 'the ball of the thumb',
+  'inner-forearm': 'the inner forearm',
+}

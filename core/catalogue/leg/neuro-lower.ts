@@ -1,6 +1,6 @@
 import { defineTest } from '../exam-test'
 import { SITTING } from '../poses'
-import { grid, REFLEX, SENSATION, SIGN, STRENGTH } from '../stages'
+import { grid, observe, REFLEX, SENSATION, SIGN, STRENGTH } from '../stages'
 import { on } from '../load'
 
 /** Neurological screen of one leg: strength, reflexes, touch and pin, plantar response. Feeds the level finder. */
@@ -60,6 +60,34 @@ export const neuroLower = defineTest({
       [{ id: 'sign', words: 'present', values: SIGN, usual: 'no' }],
       { ...SITTING, contacts: [{ on: 'near-foot', along: 0.6, off: -4, from: 320 }] },
       { ask: 'Let the foot hang loose.', effect: 'looks' },
+    ),
+    observe(
+      'closer',
+      'Root or one nerve?',
+      'Anything lost, or the outer thigh numb: look closer at what parts a root from one nerve of the leg.',
+      { no: 'no need', yes: 'look closer' },
+      { ...SITTING, contacts: [{ on: 'near-shin', along: 0.4, off: 3, aside: 5, from: 20 }] },
+      { since: 4, ask: 'Is any patch of skin numb by itself?', effect: 'looks' },
+    ),
+    grid(
+      'parting',
+      'What parts a root from one nerve',
+      'Resist each movement; touch each area. What is not filled in parts nothing.',
+      {
+        'hip-out': 'hip out to the side, L5',
+        'thighs-in': 'thighs together, L2–L4',
+        'foot-in': 'foot turned in, L4–L5',
+        'foot-out': 'foot turned out, L5–S1',
+        buttock: 'buttock tightened, S1',
+        'outer-thigh': 'outer thigh',
+        sole: 'sole of the foot',
+      },
+      [
+        { id: 'strength', words: 'strength', values: STRENGTH, usual: '5', not: ['outer-thigh', 'sole'] },
+        { id: 'touch', words: 'touch', values: SENSATION, usual: 'normal', not: ['hip-out', 'thighs-in', 'foot-in', 'foot-out', 'buttock'] },
+      ],
+      { ...SITTING, contacts: [{ on: 'near-shin', along: 0.1, off: 4, from: 20, push: 200 }] },
+      { since: 4, when: { stage: 'closer', chose: ['yes'] }, ask: 'Push against me. Then: is it the same on both sides?' },
     ),
   ],
   doesNotCount: ['weakness from pain: note it and repeat lightly'],

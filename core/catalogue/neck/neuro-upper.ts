@@ -1,6 +1,6 @@
 import { defineTest } from '../exam-test'
 import { close, SITTING_FRONT } from '../poses'
-import { grid, REFLEX, SENSATION, SIGN, STRENGTH } from '../stages'
+import { grid, observe, REFLEX, SENSATION, SIGN, STRENGTH } from '../stages'
 import { on } from '../load'
 
 const ARM_OUT = { out: 40, bend: 60, upperSeen: 1, foreSeen: 1 } as const
@@ -76,6 +76,34 @@ export const neuroUpper = defineTest({
       [{ id: 'sign', words: 'present', values: SIGN, usual: 'no' }],
       { ...close(SITTING_FRONT), nearArm: ARM_OUT, contacts: [{ on: 'near-hand', along: 0.4, off: 2, from: 110 }] },
       { ask: 'Let the hand hang loose.', effect: 'looks' },
+    ),
+    observe(
+      'closer',
+      'Root or one nerve?',
+      'Anything lost in arm or hand: look closer at what parts a root from one nerve of the arm.',
+      { no: 'no need', yes: 'look closer' },
+      { ...close(SITTING_FRONT), nearArm: ARM_OUT, contacts: [{ on: 'near-hand', along: 0.4, off: 3, from: 120 }] },
+      { since: 4, ask: 'Is half a finger numb, and the other half not?', effect: 'looks' },
+    ),
+    grid(
+      'parting',
+      'What parts a root from one nerve',
+      'Resist each movement; touch each area. What is not filled in parts nothing.',
+      {
+        'elbow-bend': 'elbow bent, palm up, C5–C6',
+        'wrist-bend': 'wrist bent, C7',
+        'thumb-out': 'thumb lifted off the palm, T1',
+        ring: 'ring finger, its two halves',
+        'thumb-ball': 'ball of the thumb',
+        'inner-forearm': 'inner forearm',
+      },
+      [
+        { id: 'strength', words: 'strength', values: STRENGTH, usual: '5', not: ['ring', 'thumb-ball', 'inner-forearm'] },
+        { id: 'touch', words: 'touch', values: SENSATION, usual: 'normal', not: ['elbow-bend', 'wrist-bend', 'thumb-out', 'ring'] },
+        { id: 'halves', words: 'halves differ', values: SIGN, usual: 'no', not: ['elbow-bend', 'wrist-bend', 'thumb-out', 'thumb-ball', 'inner-forearm'] },
+      ],
+      { ...close(SITTING_FRONT), nearArm: ARM_OUT, contacts: [{ on: 'near-hand', along: 0.5, off: 3, from: 120, push: 250 }] },
+      { since: 4, when: { stage: 'closer', chose: ['yes'] }, ask: 'Push against me. Then: is it the same on both sides?' },
     ),
   ],
   doesNotCount: ['weakness from pain: note it and repeat lightly'],
