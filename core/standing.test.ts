@@ -1,6 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { BUTTOCK, NOTHING, sorePelvis } from '../tests/people'
+import { evaluated } from '../tests/cases'
 import { assess } from './assess'
+import type { Cluster } from './clusters/cluster'
+import { contradictionOf } from './evidence/contradiction'
+import type { RuleFigure } from './evidence/lead'
 import type { Composed } from './record/compose'
 import { familiesShown, rankedSources, standingOf } from './standing'
 
@@ -36,5 +40,49 @@ describe('what stands out', () => {
     expect(familiesShown(told)[0]).toBe('away')
     expect(told.find((s) => s.source === source)?.pointers[0]?.why).toMatch(/referral|assessment|rheumatology|review/)
     expect(familiesShown(sources(met))[0]).not.toBe('away')
+  })
+})
+
+describe('evidence that contradicts itself', () => {
+  const ARM = ['ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3'] as const
+  const SIGNS = { 'biceps-reflex': true, 'arm-weakness': true, 'arm-feeling': true } as const
+  const priors = { 'root-cervical': 0.23 }
+
+  it('a decided rule and what lies outside it, more than four times apart: both are told, and neither leads', () => {
+    const torn = { priors, neg: ARM, pos: ['neck-closing-a', 'neck-closing-b', 'neck-distraction', 'shoulder-abduction-relief'], conditions: SIGNS }
+    const { conclusion, sources: told } = evaluated(torn)
+    expect(conclusion).toEqual({ kind: 'evidence-disagrees', sources: [{ id: 'root-cervical', side: 'right' }] })
+    const [up, down] = told.find((s) => s.id === 'root-cervical')?.contradiction ?? []
+    expect(up?.p).toBeGreaterThan(0.5)
+    expect(down?.p).toBeLessThan(0.05)
+    // Without the quiet tests nothing contradicts.
+    expect(evaluated({ ...torn, neg: [] }).conclusion.kind).toBe('stands-out')
+  })
+
+  it('two pelvic rules decided against each other', () => {
+    const { conclusion } = evaluated({
+      priors: { 'sij-pain': 0.3 },
+      pos: ['sij-distraction', 'thigh-thrust'],
+      neg: ['sij-compression', 'gaenslen', 'faber', 'sacral-thrust'],
+    })
+    expect(conclusion.kind).toBe('evidence-disagrees')
+  })
+
+  it('a rule that rests on too little contradicts nobody; a factor of four or less is no contradiction', () => {
+    const figure = (lr: number, cluster: Partial<Cluster> = {}): RuleFigure =>
+      ({ lr, rule: { cluster: { name: 'a rule', basis: 'published', ...cluster } } }) as unknown as RuleFigure
+    const bare = { prior: 0.3, rule: null, outside: 1, others: [], model: 3 }
+    expect(contradictionOf({ ...bare, others: [figure(0.1)] })).toMatchObject({ voices: [{ lr: 3 }, { lr: 0.1 }] })
+    expect(contradictionOf({ ...bare, others: [figure(0.1, { neverLeads: true })] })).toBeNull()
+    expect(contradictionOf({ ...bare, others: [figure(0.1, { neverLeads: true, rulesOut: true })] })).not.toBeNull()
+    expect(contradictionOf({ ...bare, others: [figure(0.1, { basis: 'own' })] })).toBeNull()
+    expect(contradictionOf({ ...bare, others: [figure(0.8)] })).toBeNull()
+    expect(contradictionOf({ ...bare, others: [figure(6)] })).toBeNull()
+    // Two rules that were measured as a whole need not be far apart.
+    expect(contradictionOf({ ...bare, rule: figure(2), others: [figure(0.8)] })).not.toBeNull()
+    expect(contradictionOf({ ...bare, rule: figure(4), outside: 0.9 })).not.toBeNull()
+    expect(contradictionOf({ ...bare, rule: figure(2), outside: 0.6 })).toBeNull()
+    expect(contradictionOf({ ...bare, rule: figure(0.1), outside: 3 })).toMatchObject({ voices: [{ who: 'what was found outside it' }, { who: 'a rule' }] })
+    expect(contradictionOf({ ...bare, rule: figure(4), outside: 9 })).toBeNull()
   })
 })

@@ -1,4 +1,5 @@
 import type { SourceVerdict } from './assess'
+import type { Contradiction } from './evidence/contradiction'
 import { headlineOf } from './evidence/headline'
 import { FAMILIES, type Family, REFERRED } from './vocabulary/source'
 
@@ -26,19 +27,28 @@ export function familiesShown(sources: readonly SourceVerdict[]): readonly Famil
 const LEADS_FROM = 0.3
 const LEADS_BY = 0.1
 
-/** What stands out of all sources: those for referral, one that leads, or none. */
+/** What stands out of all sources: those for referral, one that leads, one whose evidence contradicts itself, or none. */
 export type Standing =
   | { readonly kind: 'refer'; readonly sources: readonly SourceVerdict[] }
   | { readonly kind: 'leads'; readonly source: SourceVerdict }
+  | { readonly kind: 'disagrees'; readonly source: SourceVerdict; readonly contradiction: Contradiction }
   | { readonly kind: 'none' }
 
-/** What stands out: nothing leads below 30 %, with less than 10 points before the next, or beside a source for referral. */
+/**
+ * What stands out: nothing leads below 30 %, with less than 10 points before the next, or beside a source for referral. A source that would
+ * lead by one of two voices that contradict each other leads by neither.
+ */
 export function standingOf(sources: readonly SourceVerdict[]): Standing {
   const refer = sources.filter(isReferred)
   if (refer.length > 0) return { kind: 'refer', sources: refer }
-  const [first, second] = rankedSources(sources)
+  const ranked = rankedSources(sources)
+  const [first, second] = ranked
   const best = first ? estimateOf(first) : null
   const next = second ? (estimateOf(second) ?? 0) : 0
+  const torn = ranked.find(
+    ({ weighed }) => weighed?.contradiction && weighed.contradiction.voices[0].p >= LEADS_FROM && weighed.contradiction.voices[0].p >= (best ?? 0),
+  )
+  if (torn?.weighed?.contradiction) return { kind: 'disagrees', source: torn, contradiction: torn.weighed.contradiction }
   // In whole points, so that a margin of ten is ten.
   return first && best !== null && best >= LEADS_FROM && Math.round((best - next) * 100) >= LEADS_BY * 100 ? { kind: 'leads', source: first } : { kind: 'none' }
 }

@@ -44,6 +44,27 @@ describe('the evaluate command', { timeout: 30_000 }, () => {
     expect(ran.stderr).toMatch('missing.json: the whole file could not be read')
   })
 
+  it('leaves the intervals out when it is asked to, and says which option it does not know', () => {
+    const name = file('case.json', good)
+    const [drawn, plain] = [evaluate(name), evaluate('--no-intervals', name)].map(
+      (ran) => JSON.parse(ran.stdout) as { sources: { interval: unknown; estimate: number }[] },
+    )
+    expect(plain?.sources.every((s) => s.interval === null)).toBe(true)
+    expect(drawn?.sources.some((s) => s.interval !== null)).toBe(true)
+    expect(plain?.sources.map((s) => s.estimate)).toEqual(drawn?.sources.map((s) => s.estimate))
+    expect(evaluate('--no-interval', name)).toMatchObject({ status: 2, stdout: '', stderr: expect.stringContaining('--no-interval is not known') as string })
+  })
+
+  it('names the side of what is open where a rule asks for a fixed one', () => {
+    const name = file('left.json', { ...good, results: [{ test: 'gaenslen', side: 'left', result: 'negative' }] })
+    const { rules } = JSON.parse(evaluate('--no-intervals', name).stdout) as { rules: { id: string; side: string; open: string[] }[] }
+    const open = (id: string) => rules.find((r) => r.id === id && r.side === 'left')?.open
+    expect(open('pelvic-six')).toContain('gaenslen/right')
+    expect(open('pelvic-six')).not.toContain('gaenslen/left')
+    // A rule that reads the side it is about names the test alone.
+    expect(open('pelvic-five')).toContain('thigh-thrust')
+  })
+
   it('without a file says what it wants', () => {
     expect(evaluate()).toMatchObject({ status: 2, stdout: '' })
   })

@@ -8,7 +8,7 @@ export function headlineOf(weighed: Pick<Weighed, 'estimate'>): number {
 
 /** Why the leading figure leads, and why the others differ; a few sentences. */
 export function whyItLeads(weighed: Weighed): string {
-  return [leadWords(weighed), outsideWords(weighed), disagreeWords(weighed)].filter(Boolean).join(' ')
+  return [weighed.contradiction?.words ?? leadWords(weighed), outsideWords(weighed), disagreeWords(weighed)].filter(Boolean).join(' ')
 }
 
 function outsideWords({ rule, outside }: Weighed): string {

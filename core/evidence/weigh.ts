@@ -5,6 +5,7 @@ import type { RuleVerdict } from '../clusters/verdict'
 import type { Finding } from '../findings/finding'
 import type { Side } from '../vocabulary/side'
 import type { Accuracy } from './accuracy'
+import { type Contradiction, contradictionOf } from './contradiction'
 import type { Answered } from './dependence'
 import { type Group, groupOf } from './groups'
 import { asDecided, boundsOf, figureOf, isInside, type RuleFigure, rulesOf, type Shelf } from './lead'
@@ -58,6 +59,8 @@ export interface Weighed {
   readonly others: readonly RuleFigure[]
   /** Some of them say the contrary of the rule that leads, or of the model while none does. */
   readonly disagree: boolean
+  /** Two voices of the evidence that contradict each other; then the estimate leads nothing. */
+  readonly contradiction: Contradiction | null
   /** The one figure that leads: the decided rule with what lies outside it, else the model within what the open rule could say. */
   readonly estimate: number
   readonly headline: 'rule' | 'model'
@@ -121,6 +124,7 @@ export function weigh(source: WeighedSource, side: Side, prior: Prior, scales: S
     outside,
     others,
     disagree: others.some((o) => (o.speaks === 'positive') !== up),
+    contradiction: contradictionOf({ prior: prior.p, rule, outside, others, model: together }),
     estimate: posterior(prior.p, ratio),
     headline: rule ? 'rule' : 'model',
     held: !rule && inside !== together,

@@ -20,17 +20,22 @@ export function freeze(assessment: Assessment): Frozen {
   return {
     edition: EDITION,
     findings: assessment.findings.map(frozenFinding),
-    rules: rules.map((rule) => ({
-      ...rule,
-      name: assessment.rules.find((r) => r.cluster.id === rule.id)?.cluster.name ?? rule.id,
-      words: assessment.rules.find((r) => r.cluster.id === rule.id && r.side === rule.side)?.words ?? '',
-      asks: rule.asks ?? [],
-      grade: rule.grade ?? null,
-    })),
+    rules: rules.map((rule) => {
+      const verdict = assessment.rules.find((r) => r.cluster.id === rule.id && r.side === rule.side)
+      return {
+        ...rule,
+        name: verdict?.cluster.name ?? rule.id,
+        words: verdict?.words ?? '',
+        open: verdict?.open ?? [],
+        asks: rule.asks ?? [],
+        grade: rule.grade ?? null,
+      }
+    }),
     estimates: sources.map((source): FrozenEstimate => {
       const { rule } = source
       return {
         ...source,
+        contradiction: source.contradiction !== null,
         name: nameOf(source.id),
         moved: assessment.sources.some((s) => s.source === source.id && s.side === source.side && s.weighed !== null),
         rule: rule && { id: rule.id, postTest: rule.postTest, publishedPostTest: rule.publishedPostTest ?? null },

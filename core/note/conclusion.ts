@@ -18,6 +18,7 @@ export function conclusionOf({ exam, sources }: Pick<Assessment, 'exam' | 'sourc
     const standing = standingOf(sources)
     if (standing.kind === 'refer') return `Refer first: ${listWords([...new Set(standing.sources.map((s) => sourceOf(s.source).name.toLowerCase()))])}`
     if (standing.kind === 'none') return ''
+    if (standing.kind === 'disagrees') return `${sourceOf(standing.source.source).name}, ${standing.source.side}: evidence disagrees`
     const { source, side } = standing.source
     return `${sourceOf(source).name}, ${side}: about ${percent(estimateOf(standing.source) ?? 0)}`
   }
@@ -26,7 +27,8 @@ export function conclusionOf({ exam, sources }: Pick<Assessment, 'exam' | 'sourc
     side: e.side,
     p: e.estimate ?? (e.headline === 'rule' && e.rule ? e.rule.postTest : e.model),
     moved: e.interval !== null,
+    torn: e.contradiction === true,
   }))
   const best = told.filter((t) => t.moved && t.p >= STANDS_OUT).toSorted((a, b) => b.p - a.p)[0]
-  return best ? `${best.name}, ${best.side}: about ${percent(best.p)}` : ''
+  return best ? `${best.name}, ${best.side}: ${best.torn ? 'evidence disagrees' : `about ${percent(best.p)}`}` : ''
 }

@@ -25,6 +25,11 @@ function conclusion({ sources, findings }: Assessment): string {
     const { source, side } = standing.source
     return `The findings point most to ${sourceOf(source).inWords}, ${side}: about ${percent(estimateOf(standing.source) ?? 0)}.`
   }
+  if (standing.kind === 'disagrees') {
+    const { source, contradiction } = standing
+    const voices = contradiction.voices.map((v) => `${v.who} by itself about ${percent(v.p)}`)
+    return `The evidence about ${sourceOf(source.source).inWords}, ${source.side}, disagrees: ${listWords(voices)}. No source stands out.`
+  }
   return findings.length === 0 ? 'Nothing was tested.' : 'No source stands out.'
 }
 

@@ -37,7 +37,11 @@ function sourceLines(verdict: SourceVerdict): readonly string[] {
 
 /** The figure that leads, by what, and the others beside it. */
 function figureWords(weighed: Weighed): string {
-  const { rule, outside, held, disagree } = weighed
+  const { rule, outside, held, disagree, contradiction } = weighed
+  if (contradiction) {
+    const [up, down] = contradiction.voices
+    return `the evidence disagrees: ${percent(up.p)} by ${up.who} alone, ${percent(down.p)} by ${down.who} alone, ${percent(weighed.model)} by the model`
+  }
   const about = `about ${percent(headlineOf(weighed))}`
   const model = `${percent(weighed.model)} by the model`
   if (!rule) return held ? `${about} by the model, held to what its open rule could say; ${model} alone` : `${about} by the model, no published rule decided`

@@ -71,6 +71,7 @@ export const FROZEN_SHAPE = shape({
       headline: words(60),
       estimate: probability.optional(),
       disagree: yup.boolean().strict().optional(),
+      contradiction: yup.boolean().strict().optional(),
       interval: yup.tuple([probability.required(), probability.required()]).strict().nullable().defined(),
     }),
   ),

@@ -67,6 +67,8 @@ export interface FrozenEstimate {
   readonly estimate?: number
   /** Decided rules said the contrary of what led. */
   readonly disagree?: boolean
+  /** Two voices of the evidence contradicted each other, so that no figure led. */
+  readonly contradiction?: boolean
   /** 5th and 95th percentile; null when no figure moved it. */
   readonly interval: readonly [number, number] | null
 }

@@ -12,6 +12,7 @@ import { FAMILY_COLOUR, Strip } from '@/ui/board/strip'
 import { useExam } from '@/ui/exam/store'
 import { useIntervals } from '@/ui/board/use-intervals'
 import { headlineOf } from '@/core/evidence/headline'
+import { figureShown, tornRange } from '@/ui/board/figure-shown'
 import type { Interval } from '@/core/evidence/interval'
 import { Key } from '@/ui/key'
 import { PlanChoice } from './plan-choice'
@@ -84,6 +85,7 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
   const by = weighed?.headline === 'rule' ? (weighed.rule?.rule.cluster.basis === 'own' ? 'own rule' : 'published rule') : 'model'
   const weighable = row.prior !== null
   const range = interval ? `, ${percent(interval.p05)} to ${percent(interval.p95)}` : ''
+  const torn = tornRange(weighed)
   const away = row.pointers.filter((p) => p.direction === 'against').length
   const toward = row.pointers.length - away
   const points = [toward > 0 ? `points to it: ${toward}` : '', away > 0 ? `points away: ${away}` : ''].filter(Boolean).join(', ')
@@ -92,7 +94,7 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
       <p className="flex items-baseline gap-2">
         <span className="font-semibold">{title}</span>
         <span className={`figures ml-auto whitespace-nowrap ${value === null ? 'text-base text-ash' : 'text-[21px]'}`}>
-          {weighable ? value === null ? 'not lit' : percent(value) : <span className="font-sans text-[15px] text-ash">{points}</span>}
+          {weighable ? value === null ? 'not lit' : figureShown(weighed, value) : <span className="font-sans text-[15px] text-ash">{points}</span>}
         </span>
       </p>
       {isReferred(row) && (
@@ -105,11 +107,15 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
           <Strip
             family={row.family}
             value={value}
-            interval={interval && [interval.p05, interval.p95]}
-            describes={value === null ? `${title}: not known, nothing tested moves it yet` : `${title}: about ${percent(value)}${range}, ${by}`}
+            interval={torn ?? (interval && [interval.p05, interval.p95])}
+            describes={
+              value === null
+                ? `${title}: not known, nothing tested moves it yet`
+                : `${title}: ${torn ? 'evidence disagrees, ' : ''}about ${figureShown(weighed, value)}${range}, ${by}`
+            }
           />
           <p className="mt-1 text-[14px] text-ash">
-            {weighed && `${by}${range}; from ${percent(weighed.prior.p)}`}
+            {weighed && (torn ? `evidence disagrees, no figure leads; from ${percent(weighed.prior.p)}` : `${by}${range}; from ${percent(weighed.prior.p)}`)}
             {points && `${weighed ? '; ' : ''}${points}`}
           </p>
         </>

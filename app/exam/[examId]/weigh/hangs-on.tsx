@@ -1,10 +1,23 @@
 import type { SourceVerdict } from '@/core/assess'
 import { percent } from '@/core/note/percent'
 import type { Hinge, Holding } from '@/core/sensitivity'
+import type { Standing } from '@/core/standing'
+import { sourceOf } from '@/core/vocabulary/source'
 import type { Sensitivity } from '@/workers/sensitivity.worker'
 
 /** The leading source, and whether it leads whatever one thing is changed. */
-export function Leading({ leader, holding }: { readonly leader: string | null; readonly holding: Holding | undefined }) {
+export function Leading({ standing, leader, holding }: { readonly standing: Standing; readonly leader: string | null; readonly holding: Holding | undefined }) {
+  if (standing.kind === 'disagrees') {
+    const { source, side } = standing.source
+    return (
+      <p className="min-h-12 max-w-3xl" role="status">
+        <strong>
+          {sourceOf(source).name}, {side}: evidence disagrees.
+        </strong>{' '}
+        {standing.contradiction.voices.map((v) => `${v.who} by itself: about ${percent(v.p)}.`).join(' ')} No source stands out.
+      </p>
+    )
+  }
   if (!leader) return null
   return (
     <p className="min-h-12 max-w-3xl" role="status">

@@ -6,7 +6,7 @@ import { times2 } from '@/ui/charts/odds-ladder-layout'
 
 /** The published rule, the shared-cause model and plain multiplication, side by side, and why they differ. */
 export function ThreeFigures({ weighed, interval }: { readonly weighed: Weighed; readonly interval: Interval | null }) {
-  const { rule, headline, outside, held } = weighed
+  const { rule, headline, outside, held, contradiction } = weighed
   return (
     <section aria-label="Three figures" className="mt-4">
       <div className="grid max-w-4xl grid-cols-3 divide-x divide-hair rounded-card border border-hair bg-sheet">
@@ -18,7 +18,7 @@ export function ThreeFigures({ weighed, interval }: { readonly weighed: Weighed;
               ? `${outside === 1 ? '' : `alone ${percent(rule.postTest)}, with what lies outside it as shown; `}${rule.rule.words}; ratio ${times2(rule.lr)}, ${rule.row.own ? 'this clinic’s own figure: ' : ''}${rule.row.from.cite}`
               : 'No rule for this source is decided yet.'
           }
-          leads={headline === 'rule'}
+          leads={headline === 'rule' && !contradiction}
         />
         <FigureCell
           title="Shared-cause model"
@@ -28,7 +28,7 @@ export function ThreeFigures({ weighed, interval }: { readonly weighed: Weighed;
               ? `Held to what the open rule could say; alone the model would say ${percent(weighed.model)}.`
               : 'Tests that load one structure are counted together, not multiplied.'
           }
-          leads={headline === 'model'}
+          leads={headline === 'model' && !contradiction}
         />
         <FigureCell
           title="Plain product"

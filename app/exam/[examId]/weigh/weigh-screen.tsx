@@ -2,9 +2,9 @@
 
 import { useState } from 'react'
 import type { SourceVerdict } from '@/core/assess'
-import { percent } from '@/core/note/percent'
 import { rulesWorthShowing } from '@/core/note/ranking'
-import { estimateOf, familiesShown, rankedSources } from '@/core/standing'
+import { estimateOf, familiesShown, rankedSources, standingOf } from '@/core/standing'
+import { figureShown, tornRange } from '@/ui/board/figure-shown'
 import { STATEMENT, UNCHECKED } from '@/core/note/statement'
 import { FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
 import { FAMILY_COLOUR, Strip } from '@/ui/board/strip'
@@ -89,7 +89,7 @@ function keyOf(s: SourceVerdict): string {
 
 function estimateWords(row: SourceVerdict): string {
   const p = estimateOf(row)
-  return p === null ? '' : percent(p)
+  return p === null ? '' : figureShown(row.weighed, p)
 }
 
 function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
@@ -102,14 +102,14 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
   const interval = useIntervals(assessment)(verdict)
   return (
     <article aria-label={title} tabIndex={0} className="overflow-y-auto px-8 py-5 print:overflow-visible print:px-0">
-      <Leading leader={leaderOf(assessment)} holding={sensitivity?.holding} />
+      <Leading standing={standingOf(assessment.sources)} leader={leaderOf(assessment)} holding={sensitivity?.holding} />
       <h2 className="mt-2 text-3xl">{title}</h2>
       <div className="mt-3 max-w-3xl">
         <Strip
           family={verdict.family}
           value={value}
-          interval={interval && [interval.p05, interval.p95]}
-          describes={value === null ? `${title}: not known` : `${title}: about ${percent(value)}`}
+          interval={tornRange(weighed) ?? (interval && [interval.p05, interval.p95])}
+          describes={value === null ? `${title}: not known` : `${title}: about ${figureShown(weighed, value)}`}
         />
       </div>
       {weighed ? (

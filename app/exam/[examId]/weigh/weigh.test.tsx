@@ -21,11 +21,17 @@ const deficit = (record: Composed) => performed(record, 'neuro-lower', 'left', {
 
 describe('why the leading source leads', () => {
   it('says in a sentence what it depends on, once that is known, and never before', () => {
-    const { rerender } = render(<Leading leader="Sacroiliac joint, right" holding={undefined} />)
+    const { rerender } = render(<Leading standing={{ kind: 'none' }} leader="Sacroiliac joint, right" holding={undefined} />)
     expect(screen.getByRole('status')).toHaveTextContent('What that hangs on is being computed.')
-    rerender(<Leading leader="Sacroiliac joint, right" holding={{ leader: 'x', holds: false, dependsOn: ['a'], words: 'depends on thigh thrust, right' }} />)
+    rerender(
+      <Leading
+        standing={{ kind: 'none' }}
+        leader="Sacroiliac joint, right"
+        holding={{ leader: 'x', holds: false, dependsOn: ['a'], words: 'depends on thigh thrust, right' }}
+      />,
+    )
     expect(screen.getByRole('status')).toHaveTextContent('Sacroiliac joint, right leads. That depends on thigh thrust, right.')
-    rerender(<Leading leader="Sacroiliac joint, right" holding={{ leader: 'x', holds: true, dependsOn: [], words: 'holds' }} />)
+    rerender(<Leading standing={{ kind: 'none' }} leader="Sacroiliac joint, right" holding={{ leader: 'x', holds: true, dependsOn: [], words: 'holds' }} />)
     expect(screen.getByRole('status')).toHaveTextContent('It holds')
   })
 
