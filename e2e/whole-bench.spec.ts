@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { SCREEN } from '../core/story/screen'
-import { arrived, type Clinic, expect, expectAccessible, expectSaved, goTo, patient, press, recordOf, test } from './clinic'
+import { arrived, type Clinic, expect, expectAccessible, expectSaved, goTo, patient, press, quietScreens, recordOf, test } from './clinic'
 
 /** A new person with one complaint, by keyboard alone: name, words, kind, strength, places, consent, the safety screen. */
 async function arrive(page: Page, clinic: Clinic, name: string, words: string, qualities: readonly string[], places: readonly string[]): Promise<void> {
@@ -55,13 +55,15 @@ test('a neck and arm, from the first question to the last test, by keyboard alon
 
   // The planned order brings one test after the other; nothing is looked up by name.
   await expect(heading).toContainText('Neurological screen, arm, left')
-  await press(page, 'u', 'Space', 'u', 'Space', 'u', 'Space', 'u', 'Space')
+  await press(page, 'u', 'Space', 'u', 'Space', 'u', 'Space', 'u', 'Space', 'Space')
   await expect(heading).toContainText('Neurological screen, arm, right')
   await expectAccessible(page)
   // Strength: down to C6, weak; the rest usual.
   await press(page, 'ArrowDown', 'ArrowDown', '4', 'u', 'Space')
   await press(page, 'u', 'ArrowUp', '1', 'Space')
   await press(page, 'u', 'Space', 'u', 'Space')
+  // Weak at C6: closer, what parts it from one nerve of the arm.
+  await press(page, 'Enter', '4', 'u', 'Space')
   await expect(board).toContainText('Neck root, C5–T1, right')
 
   // Rotation: three trials each side; own pain stops the sore one.
@@ -145,6 +147,10 @@ test('a neck and arm, from the first question to the last test, by keyboard alon
     limitedBy: 'own-pain',
   })
   expect(exam.runs.filter((run) => run.test === 'neck-side-bend').map((run) => run.side)).toEqual(['left', 'right'])
+  expect(exam.runs.find((run) => run.test === 'neuro-upper' && run.side === 'right')?.answers.at(-1)?.answer).toMatchObject({
+    said: 'grid',
+    cells: { 'elbow-bend.strength': '4', 'wrist-bend.strength': '5', 'ring.halves': 'no', 'thumb-ball.touch': 'normal' },
+  })
   expect(exam.skips).toEqual([{ test: 'ulnt-2a', side: 'left', why: 'too sore for it' }])
 
   await again.goto(here.replace('/bench', '/note'))
@@ -164,10 +170,9 @@ test('a low back and leg: chains, tables, holds, and what a result closes', asyn
     ['front of the left thigh', 'left low back'],
   )
   const heading = page.locator('#in-hand')
+  await quietScreens(page, 'leg')
   await expect(heading).toContainText('Slump, right')
   for (let stage = 0; stage < 14; stage++) await press(page, 'Space')
-  await expect(heading).toContainText('Neurological screen, leg, right')
-  for (let i = 0; i < 8; i++) await press(page, 'u', 'Space')
   await expect(heading).toContainText('Seated leg raise, right')
   for (let i = 0; i < 6; i++) await press(page, 'Space')
   await expect(heading).toContainText('Straight leg raise, right')

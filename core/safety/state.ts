@@ -20,6 +20,17 @@ export const REST_MS = 60_000
 
 /** What puts the whole examination into this state: one name for each; none while it is not in it. */
 export function causesOf(state: State, exam: Exam): readonly string[] {
+  const known = KNOWN.get(exam) ?? new Map<State, readonly string[]>()
+  KNOWN.set(exam, known)
+  const causes = known.get(state) ?? lookedUp(state, exam)
+  known.set(state, causes)
+  return causes
+}
+
+/** An examination is never changed in place, and every test of the catalogue asks the same of it. */
+const KNOWN = new WeakMap<Exam, Map<State, readonly string[]>>()
+
+function lookedUp(state: State, exam: Exam): readonly string[] {
   switch (state) {
     case 'anyone':
       return ['anyone']
@@ -167,8 +178,16 @@ export function unsettled(exam: Pick<Exam, 'symptoms' | 'rests' | 'runs' | 'rati
 }
 
 /** Did a test bring something into the saddle, both legs or both arms, or an electric feeling? Over all its stages, whatever it was called. */
-function spreads(run: Run): boolean {
-  const felt = run.answers.flatMap(({ answer }) => (answer.said === 'familiar' || answer.said === 'other' ? [answer] : []))
+function spreads({ answers }: Run): boolean {
+  const known = SPREAD.get(answers) ?? spread(answers)
+  SPREAD.set(answers, known)
+  return known
+}
+
+const SPREAD = new WeakMap<Run['answers'], boolean>()
+
+function spread(answers: Run['answers']): boolean {
+  const felt = answers.flatMap(({ answer }) => (answer.said === 'familiar' || answer.said === 'other' ? [answer] : []))
   const electric = felt.some((a) => a.said === 'other' && a.words !== undefined && /electric|shock/i.test(a.words))
   return electric || spreadOf(felt.flatMap((a) => a.places)).length > 0
 }
