@@ -149,7 +149,7 @@ test('a neck and arm, from the first question to the last test, by keyboard alon
   expect(exam.runs.filter((run) => run.test === 'neck-side-bend').map((run) => run.side)).toEqual(['left', 'right'])
   expect(exam.runs.find((run) => run.test === 'neuro-upper' && run.side === 'right')?.answers.at(-1)?.answer).toMatchObject({
     said: 'grid',
-    cells: { 'elbow-bend.strength': '4', 'wrist-bend.strength': '5', 'ring.halves': 'no', 'thumb-ball.touch': 'normal' },
+    cells: { 'elbow-bend.strength': '4', 'wrist-bend.strength': '5', 'ring.touch': 'normal', 'thumb-ball.touch': 'normal' },
   })
   expect(exam.skips).toEqual([{ test: 'ulnt-2a', side: 'left', why: 'too sore for it' }])
 

@@ -144,8 +144,9 @@ function partingSigns(answer: Answer | undefined): readonly SeenSign[] {
     const [row = '', column] = id.split('.')
     const words = PARTING_WORDS[row] ?? row
     if (column === 'strength') return [sign(`strength.${row}`, `strength, ${words}`, value !== '5')]
-    if (column === 'touch') return [sign(`feeling.${row}`, `feeling, ${words}`, value !== 'normal')]
-    return [sign(`halves.${row}`, `${words}, one half only`, value === 'yes')]
+    // The border of two nerves runs through the ring finger; a root takes it whole.
+    if (row === 'ring') return [sign(`halves.${row}`, `${words}, one half only`, value === 'half')]
+    return [sign(`feeling.${row}`, `feeling, ${words}`, value !== 'normal')]
   })
 }
 

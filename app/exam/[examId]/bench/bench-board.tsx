@@ -107,6 +107,7 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
           <Strip
             family={row.family}
             value={value}
+            torn={torn !== null}
             interval={torn ?? (interval && [interval.p05, interval.p95])}
             describes={
               value === null

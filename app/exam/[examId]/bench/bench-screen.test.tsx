@@ -196,6 +196,9 @@ describe('the bench by keyboard', () => {
     await keys('{ArrowUp}', '4', 'u', ' ')
     expect(screen.getByText('Reflexes, 0 to 4+').parentElement?.parentElement).toHaveAttribute('aria-current', 'step')
     await keys('u', ' ', 'u', ' ', 'u', ' ')
+    expect(inHand()).toMatch('Neurological screen, leg, left')
+    // No need to look closer.
+    await keys(' ')
     expect(board()).toHaveTextContent(/Low lumbar root, L4–S1, left\d+ %model/)
     expect(screen.getByRole('button', { name: 'Neurological screen, leg, left: found' })).toBeVisible()
   })

@@ -45,7 +45,9 @@ function LiveWeigh({ who }: { readonly who: string }) {
   const { assessment } = useExam()
   const [chosen, setChosen] = useState<string | null>(null)
   const ranked = rankedSources(assessment.sources)
-  const current = assessment.sources.find((s) => keyOf(s) === chosen) ?? ranked[0]
+  const standing = standingOf(assessment.sources)
+  // Opened at what the day is about: the source whose evidence disagrees before the one with the highest figure.
+  const current = assessment.sources.find((s) => keyOf(s) === chosen) ?? (standing.kind === 'disagrees' ? standing.source : ranked[0])
   return (
     <main className="grid min-h-0 flex-1 grid-cols-[19rem_minmax(0,1fr)] overflow-hidden print:block print:overflow-visible">
       <nav aria-label="Sources" className="overflow-y-auto border-r border-hair px-5 py-5 print:border-r-0 print:px-0 print:py-0">
@@ -109,6 +111,7 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
           family={verdict.family}
           value={value}
           interval={tornRange(weighed) ?? (interval && [interval.p05, interval.p95])}
+          torn={tornRange(weighed) !== null}
           describes={value === null ? `${title}: not known` : `${title}: about ${figureShown(weighed, value)}`}
         />
       </div>
