@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { BUTTOCK, NOTHING, opened, own, soreLeg, sorePelvis, performed } from '../../tests/people'
+import type { Answer } from '../record/answer'
+import { BUTTOCK, NOTHING, opened, own, performed, quiet, soreLeg, sorePelvis } from '../../tests/people'
 import { assess } from '../assess'
 import { CATALOGUE } from '../catalogue'
 import { sidesOf } from '../record/outline'
@@ -103,6 +104,61 @@ describe('the planned route', () => {
     )
   })
 })
+
+describe('nerves before hands', () => {
+  const planned = (record: Composed, mode: 'full-baseline' | 'fewest-turns' | 'quickest-answer') =>
+    steps(record.then({ type: 'plan-chosen', mode })).flatMap((s) => (s.state === 'open' ? [`${s.test.id} ${s.side}`] : []))
+  const arm = () =>
+    opened()
+      .symptom('S1', { places: ['left-neck-back', 'left-thumb'], qualities: ['tingling'], now: 3 })
+      .consent()
+
+  it.each(['full-baseline', 'fewest-turns', 'quickest-answer'] as const)('strength, reflexes and feeling come before anything is loaded: %s', (mode) => {
+    for (const [record, screen] of [
+      [soreLeg(), 'neuro-lower'],
+      [arm(), 'neuro-upper'],
+    ] as const) {
+      const order = planned(record, mode)
+      const first = order.findIndex((key) => !key.startsWith(screen))
+      expect(order.slice(0, first).length, order.join(', ')).toBe(mode === 'quickest-answer' ? 1 : 2)
+      expect(order.slice(first).some((key) => key.startsWith(screen))).toBe(false)
+    }
+  })
+
+  it('in the quickest plan the better limb is looked at only where a reflex of the sore one waits for it', () => {
+    const quick = (record: Composed) => planned(record, 'quickest-answer')
+    const reflexes = (value: string) => performed(soreLeg(), 'neuro-lower', 'left', { reflexes: grid({ 'achilles.reflex': value }) })
+    expect(quick(soreLeg())).not.toContain('neuro-lower right')
+    expect(quick(performed(soreLeg(), 'neuro-lower', 'left'))).not.toContain('neuro-lower right')
+    expect(quick(reflexes('0'))).toContain('neuro-lower right')
+  })
+
+  it('a test that takes both sides in turn takes the better one first', () => {
+    const way = (record: Composed) => variantFor(record.exam, CATALOGUE.find((t) => t.id === 'neck-compression') ?? fail())
+    const right = () => opened().symptom('S1', { places: ['right-thumb'], qualities: ['tingling'], now: 3 })
+    expect(way(arm())).toBe('graded-right-first')
+    expect(way(right())).toBe('graded')
+    expect(way(arm().then({ type: 'screen-answered', item: 'thin-bones', answer: 'yes' }))).toBe('light-right-first')
+    const both = opened().symptom('S1', { places: ['left-neck-back', 'right-neck-back'], qualities: ['aching'], now: 3 })
+    expect(way(both)).toBe('graded')
+    // A performance keeps its way, whatever the story becomes.
+    expect(way(performed(arm(), 'neck-compression', 'none', {}, 'graded'))).toBe('graded')
+    expect(
+      steps(sorePelvis())
+        .filter((s) => s.test.id === 'faber')
+        .map((s) => s.side),
+    ).toEqual(['left', 'right'])
+  })
+})
+
+const grid = (cells: Readonly<Record<string, string>>): Answer => {
+  const stage = CATALOGUE.find((t) => t.id === 'neuro-lower')?.stages.find((s) => s.id === 'reflexes') ?? fail()
+  const usual = quiet(stage)
+  return usual.said === 'grid' ? { said: 'grid', cells: { ...usual.cells, ...cells } } : usual
+}
+const fail = (): never => {
+  throw new Error('It is in the catalogue.')
+}
 
 describe('the way a test is done', () => {
   it('stays the same within an examination until another is chosen', () => {
