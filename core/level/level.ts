@@ -193,11 +193,14 @@ function paintedAreas(limb: NerveStructure['limb'], side: Side, exam: Exam): rea
   return [...new Set(here.map(areaOf))]
 }
 
-/** The check that parts two structures best: of the signs still open the one on which they differ most, cells that are there to part first. */
+/** The check that parts two structures best: of the signs still open the one on which they differ most; between a root and a nerve the cells that are there to part them first. */
 function partingCheck(a: NerveStructure, b: NerveStructure, signs: readonly SeenSign[]): string | null {
   const seen = new Set(signs.map((s) => s.id))
   const open = signIds(a, b).filter((id) => !seen.has(id) && difference(a, b, id) > 0.3)
-  const best = open.toSorted((x, y) => Number(isParting(y)) - Number(isParting(x)) || difference(a, b, y) - difference(a, b, x))[0]
+  // Two roots are told apart by the screen itself.
+  const roots = a.kind === 'root' && b.kind === 'root'
+  const rank = (id: SignId) => (!roots && isParting(id) ? 1 : 0) + difference(a, b, id) - (roots && isParting(id) ? 1 : 0)
+  const best = open.toSorted((x, y) => rank(y) - rank(x))[0]
   if (!best) return null
   const first = LOST[a.signs[best] ?? 'unlikely'] > LOST[b.signs[best] ?? 'unlikely'] ? a : b
   return `${checkWords(best)}: ${WHEN_LOST[best.split('.')[0] ?? ''] ?? 'lessened'} in ${first.name}, not in ${first === a ? b.name : a.name}.`
@@ -226,7 +229,7 @@ function gridOf(pair: readonly NerveStructure[], signs: readonly SeenSign[], are
   const seen = new Map(signs.map((s) => [s.id, s]))
   const wanted = [
     ...new Set([...signs.filter((s) => s.lost).map((s) => s.id), ...pair.flatMap((p) => signIds(p, p).filter((id) => p.signs[id] === 'expected'))]),
-  ]
+  ].filter((id) => seen.has(id) || !isParting(id) || pair.some((p) => p.kind === 'nerve'))
   const ofSigns = wanted.map((id): GridLine => {
     const found = seen.get(id)
     return {

@@ -90,9 +90,9 @@ export const neuroUpper = defineTest({
       'What parts a root from one nerve',
       'Resist each movement; touch each area. What is not filled in parts nothing.',
       {
-        'elbow-bend': 'elbow bent, palm up, C5–C6',
+        'elbow-bend': 'elbow, palm up, C5–C6',
         'wrist-bend': 'wrist bent, C7',
-        'thumb-out': 'thumb lifted off the palm, T1',
+        'thumb-out': 'thumb off the palm, T1',
         ring: 'ring finger, both halves',
         'thumb-ball': 'ball of the thumb',
         'inner-forearm': 'inner forearm',

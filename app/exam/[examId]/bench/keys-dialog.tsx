@@ -46,7 +46,7 @@ export function KeysDialog({ open, onOpenChange }: Props) {
       <dl className="mt-4 grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
         {KEYS.map(([keys, does]) => (
           <div key={does} className="contents">
-            <dt className="flex gap-1">
+            <dt className="flex items-start gap-1">
               {keys.map((k) => (
                 <Key key={k}>{k}</Key>
               ))}

@@ -38,8 +38,8 @@ export function HangsOn({ verdict, sensitivity }: { readonly verdict: SourceVerd
   if (!hinge) return null
   return (
     <p className="mt-2 max-w-3xl">
-      <strong>Hangs most on {hinge.finding}.</strong> Had it come out the other way, the leading figure would be{' '}
-      <span className="whitespace-nowrap">{percent(hinge.then)}</span> instead of <span className="whitespace-nowrap">{percent(hinge.now)}.</span>
+      <strong>Hangs most on {hinge.finding}.</strong> Had it come out the other way, {verdict.weighed?.contradiction ? 'its figure' : 'the leading figure'}{' '}
+      would be <span className="whitespace-nowrap">{percent(hinge.then)}</span> instead of <span className="whitespace-nowrap">{percent(hinge.now)}.</span>
     </p>
   )
 }

@@ -38,9 +38,11 @@ export function ThreeFigures({ weighed, interval }: { readonly weighed: Weighed;
         />
       </div>
       <p className="mt-2 max-w-3xl" role="status">
-        {interval
-          ? `With the studies’ sizes and the starting odds in doubt, the leading figure lies between ${percent(interval.p05)} and ${percent(interval.p95)} (5th to 95th of 100).`
-          : 'The interval is being computed.'}
+        {contradiction
+          ? 'Where two voices contradict each other no interval is told: it would be that of neither.'
+          : interval
+            ? `With the studies’ sizes and the starting odds in doubt, the leading figure lies between ${percent(interval.p05)} and ${percent(interval.p95)} (5th to 95th of 100).`
+            : 'The interval is being computed.'}
       </p>
       <p className="mt-1 max-w-3xl">{whyItLeads(weighed)}</p>
       {weighed.joined
