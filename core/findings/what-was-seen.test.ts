@@ -4,15 +4,17 @@ import { assess } from '../assess'
 import { askItem, findingBehind } from '../clusters/ask'
 import { asksFor } from '../clusters/asks-for'
 import { CLUSTERS } from '../clusters'
-import { type Item, measured, positive } from '../clusters/item'
+import { type Item, measured, observed, positive } from '../clusters/item'
 import { CATALOGUE, testById } from '../catalogue'
-import { cells, limited, mean, said } from '../catalogue/reading/table'
+import { cells, limited, lost, mean, said } from '../catalogue/reading/table'
 import type { Answer } from '../record/answer'
-import type { Composed } from '../record/compose'
+import { type Composed, composedId } from '../record/compose'
+import { placesWords } from './place-fits'
 import { findingsOf, findingsOfTest } from './findings'
 import { resultWords } from './result-words'
 import { wasSeen } from './read-table'
 
+const RUN = composedId(1, 'seen', 1)
 const REPERTORY = { testById, all: CATALOGUE }
 const run = (...answers: readonly (readonly [string, Answer])[]) => ({
   variant: 'any',
@@ -75,6 +77,60 @@ describe('relief', () => {
     expect(lifted([4], { said: 'eased', intensity: 4 }).result).toBe('inconclusive')
     expect(lifted([6], { said: 'eased', intensity: 5 }).result).toBe('inconclusive')
     expect(lifted([6], { said: 'eased', intensity: 4 }).why).toMatch('6 to 4 of 10')
+  })
+})
+
+describe('a condition seen in a screen', () => {
+  const weak = (rows: readonly string[] | undefined, cells: Readonly<Record<string, string>>) => {
+    const { exam } = soreLeg()
+      .then({ type: 'test-started', run: RUN, test: 'neuro-lower', side: 'left', variant: 'short' })
+      .then({ type: 'stage-answered', run: RUN, stage: 'strength', answer: { said: 'grid', cells } })
+      .then({ type: 'test-stopped', run: RUN, why: 'examiner-chose' })
+    return askItem(observed('weak', 'weak', 'neuro-lower', lost('strength', rows)).leaf, 'left', { exam, findings: [] }).truth
+  }
+
+  it('is open until the rows it names were looked at, whatever the others were', () => {
+    expect(weak(['l5'], { 'l5.strength': '5' })).toBe('false')
+    expect(weak(['l5'], { 'l4.strength': '5' })).toBe('open')
+    expect(weak(['l5'], { 'l4.strength': '3', 'l5.strength': '5' })).toBe('false')
+    expect(weak(['l5'], { 'l5.strength': '4' })).toBe('true')
+    expect(weak(undefined, { 'l5.strength': '5' })).toBe('open')
+  })
+})
+
+describe('a result that the examiner set', () => {
+  it('keeps what points, and moves no figure', () => {
+    const raise = soreLeg().test('leg-raise', 'left', [own(['left-low-back'], 6, 50)])
+    const run = raise.exam.runs[0]?.id ?? ''
+    expect(found(raise, 'leg-raise').readings.map((r) => r.strength)).toEqual(expect.arrayContaining(['quantified', 'pointer']))
+    const set = raise.then({ type: 'finding-overridden', run, about: 'left', result: 'inconclusive', why: 'moved at the hip' })
+    const strengths = found(set, 'leg-raise').readings.map((r) => r.strength)
+    expect(strengths.length).toBeGreaterThan(0)
+    expect(new Set(strengths)).toEqual(new Set(['pointer']))
+  })
+})
+
+describe('a plain raise beside a sensitised one', () => {
+  const both = (plain: number | undefined, sensitised: number | undefined) => {
+    const record = soreLeg()
+      .test('leg-raise', 'left', [own(['left-calf'], 6, plain)], 'neutral')
+      .test('leg-raise', 'left', [own(['left-calf'], 6, sensitised)], 'ankle-preset')
+    return found(record, 'leg-raise').checks.filter((c) => c.startsWith('With '))
+  }
+
+  it('tells how much sooner it began, and that it was no sooner; nothing where an angle was not told', () => {
+    expect(both(60, 48)).toEqual([expect.stringMatching(/began at 48°, 12° sooner than the plain way \(60°\)/)])
+    expect(both(48, 48)).toEqual([expect.stringMatching('no sooner than the plain way')])
+    expect(both(undefined, 48)).toEqual([])
+    expect(both(60, undefined)).toEqual([])
+  })
+})
+
+describe('places in words', () => {
+  it('both sides of one area are told once', () => {
+    expect(placesWords(['left-low-back', 'right-low-back'])).toBe('low back on both sides')
+    expect(placesWords(['left-low-back', 'right-buttock'])).toBe('left low back and right buttock')
+    expect(placesWords([])).toBe('a place not recorded')
   })
 })
 

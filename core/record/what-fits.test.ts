@@ -144,6 +144,23 @@ describe('what was taken back is remembered', () => {
     expect(rated.then({ type: 'undone', target: rated.events.at(-1)?.id ?? '' }).exam.memory.runs).toEqual([])
   })
 
+  it('with its stop, where it was stopped', () => {
+    const stopped = at(soreLeg(), 'slump', 'left', [['upright', NOTHING]]).then({ type: 'test-stopped', run: RUN, why: 'patient-asked' })
+    const undone = stopped.then({ type: 'undone', target: stopped.events.at(-1)?.id ?? '' })
+    expect(undone.exam.memory.runs.map((r) => [r.stopped, r.answers.length])).toEqual([['patient-asked', 1]])
+    const begun = at(soreLeg(), 'slump', 'left', [['upright', NOTHING]])
+    expect(begun.then({ type: 'undone', target: begun.events.at(-1)?.id ?? '' }).exam.memory.runs.map((r) => r.stopped)).toEqual([null])
+  })
+
+  it('when each question was answered, those of a whole group with it', () => {
+    const one = bare().then({ type: 'screen-answered', item: 'big-fall', answer: 'yes' })
+    const rest = one.then({ type: 'screen-rest-no', group: 'fracture', items: ['big-fall', 'known-fracture'] })
+    expect(rest.exam.screenAt['big-fall']).toBe(one.exam.screenAt['big-fall'])
+    expect(rest.exam.screenAt['known-fracture']).toBeGreaterThan(rest.exam.screenAt['big-fall'] ?? Infinity)
+    const elsewhere = bare().then({ type: 'screen-elsewhere', group: 'fracture', why: 'on paper' })
+    expect(elsewhere.exam.elsewhere).toEqual({ fracture: 'on paper' })
+  })
+
   it('no to the rest of a group answers only what was open', () => {
     const one = bare().then({ type: 'screen-answered', item: 'big-fall', answer: 'yes' })
     const rest = one.then({ type: 'screen-rest-no', group: 'fracture', items: ['big-fall', 'known-fracture'] })
