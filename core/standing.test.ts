@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { BUTTOCK, NOTHING, sorePelvis } from '../tests/people'
+import { BUTTOCK, NOTHING, performed, signed, sorePelvis } from '../tests/people'
 import { evaluated } from '../tests/cases'
 import { assess } from './assess'
 import type { Cluster } from './clusters/cluster'
 import { contradictionOf } from './evidence/contradiction'
 import type { RuleFigure } from './evidence/lead'
+import { conclusionOf } from './note/conclusion'
 import type { Composed } from './record/compose'
 import { familiesShown, rankedSources, standingOf } from './standing'
 
@@ -57,6 +58,17 @@ describe('evidence that contradicts itself', () => {
     expect(down?.p).toBeLessThan(0.05)
     // Without the quiet tests nothing contradicts.
     expect(evaluated({ ...torn, neg: [] }).conclusion.kind).toBe('stands-out')
+  })
+
+  it('is told the same once it is signed, and so is what is referred first', () => {
+    const torn = ['sij-compression', 'gaenslen', 'faber', 'sacral-thrust'].reduce(
+      (r, t) => performed(r, t, t === 'sacral-thrust' ? 'none' : 'right'),
+      sorePelvis().test('sij-distraction', 'none', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK]),
+    )
+    const conclusion = (record: Composed) => conclusionOf(assess(record.exam))
+    expect(conclusion(torn)).toBe('Sacroiliac joint, right: evidence disagrees')
+    for (const record of [torn, met, sorePelvis(), yes(met, 'inner-organ')]) expect(conclusion(signed(record))).toBe(conclusion(record))
+    expect(conclusion(yes(met, 'inner-organ'))).toMatch('Refer first')
   })
 
   it('two pelvic rules decided against each other', () => {

@@ -2,6 +2,7 @@ import { type Assessment, assess } from '../assess'
 import { nameOfTest } from '../catalogue/retired'
 import { EDITION } from '../edition'
 import { type Clinic, SHIPPED } from '../evidence/knowledge'
+import { conclusionOf } from '../note/conclusion'
 import { writtenNote } from '../note/note'
 import type { EventContent } from '../record/event'
 import type { Exam } from '../record/exam'
@@ -44,6 +45,7 @@ export function freeze(assessment: Assessment): Frozen {
     pointers: pointers.map((pointer) => ({ ...pointer, name: nameOf(pointer.id) })),
     levels,
     runs: assessment.exam.runs.map(({ id, test, side }) => ({ run: id, test, name: nameOfTest(test), side })),
+    conclusion: conclusionOf(assessment),
     note: writtenNote(assessment),
   }
 }

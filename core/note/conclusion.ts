@@ -22,13 +22,13 @@ export function conclusionOf({ exam, sources }: Pick<Assessment, 'exam' | 'sourc
     const { source, side } = standing.source
     return `${sourceOf(source).name}, ${side}: about ${percent(estimateOf(standing.source) ?? 0)}`
   }
+  if (frozen.conclusion !== undefined) return frozen.conclusion
   const told = frozen.estimates.map((e) => ({
     name: e.name,
     side: e.side,
     p: e.estimate ?? (e.headline === 'rule' && e.rule ? e.rule.postTest : e.model),
     moved: e.interval !== null,
-    torn: e.contradiction === true,
   }))
   const best = told.filter((t) => t.moved && t.p >= STANDS_OUT).toSorted((a, b) => b.p - a.p)[0]
-  return best ? `${best.name}, ${best.side}: ${best.torn ? 'evidence disagrees' : `about ${percent(best.p)}`}` : ''
+  return best ? `${best.name}, ${best.side}: about ${percent(best.p)}` : ''
 }

@@ -78,5 +78,6 @@ export const FROZEN_SHAPE = shape({
   pointers: list(1000, shape({ id: slug, name, side, from: words(100), direction, why: line })),
   levels: list(20, shape({ side, limb: words(60), best: name, runnerUp: name, close: yup.boolean().strict().required(), check: line.nullable() })),
   runs: list(1000, shape({ run: words(36), test: slug, name, side: oneOf('left', 'right', 'none') })),
+  conclusion: yup.string().strict().max(300).optional(),
   note: list(50, shape({ heading: name, lines: list(1000, words(20_000)) })),
 })

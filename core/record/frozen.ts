@@ -110,6 +110,8 @@ export interface Frozen {
   readonly pointers: readonly FrozenPointer[]
   readonly levels: readonly FrozenLevel[]
   readonly runs: readonly FrozenRun[]
+  /** What stood out, as lists told it; empty where nothing did. Signatures before edition 4 do not hold it. */
+  readonly conclusion?: string
   /** The note without the line that names the person: names stay outside the log. */
   readonly note: readonly { readonly heading: string; readonly lines: readonly string[] }[]
 }
