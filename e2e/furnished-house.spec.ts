@@ -89,7 +89,7 @@ test('the effort budget: slump, a raise with the device, the pelvic five', async
   await expectSaved(page)
 
   // The interval arrives beside the page and lies around the figure.
-  await expect(board).toContainText(/published rule, \d+ % to \d+ %; from 30 %/)
+  await expect(board).toContainText(/rule and model, \d+ % to \d+ %; from 30 %/)
   await page.goto(page.url().replace('/bench', '/note'))
   await expect(page.getByRole('article', { name: 'Note' })).toContainText(`S1 in the right calf at ${angle}°`)
 })
@@ -159,7 +159,7 @@ test('two windows, an exam file that travels, and an evaluation that agrees with
   expect(evaluation.findings.find((f) => f.test === 'crossed-leg-raise')?.result).toBe('negative')
   await page.getByRole('link', { name: 'Weigh', exact: true }).click()
   await page.getByRole('button', { name: /Low lumbar root, L4–S1, left/ }).click()
-  const figures = page.getByRole('region', { name: 'Three figures' })
+  const figures = page.getByRole('region', { name: 'Four figures' })
   await expect(figures).toContainText(`Shared-cause model · leads${percent(root?.model ?? 0)}`)
   await expect(figures).toContainText(`between ${percent(root?.interval[0] ?? 0)} and ${percent(root?.interval[1] ?? 0)}`)
   await expectAccessible(page)
@@ -175,7 +175,7 @@ test('two windows, an exam file that travels, and an evaluation that agrees with
       await page.locator('input[type=file]').setInputFiles({ name: 'exam.json', mimeType: 'application/json', buffer: Buffer.from(renamed) })
       await expect(page).toHaveURL(/weigh$/)
     }
-    await expect(page.getByRole('region', { name: 'Three figures' })).toContainText(percent(root?.model ?? 0))
+    await expect(page.getByRole('region', { name: 'Four figures' })).toContainText(percent(root?.model ?? 0))
     await page.goto(`${other.url}/today`)
     await page.locator('input[type=file]').setInputFiles({
       name: 'bad.json',

@@ -144,7 +144,7 @@ test('own figures and own rules speak under their author’s name, on Weigh, in 
   const file = path.join(clinic.folder, 'odalys.json')
   writeFileSync(file, await (await page.request.get(`${clinic.url}/exam/${odalys}/file`)).text())
   const sij = evaluate(file).sources.find((s) => s.id === 'sij-pain' && s.side === 'right')
-  const figures = page.getByRole('region', { name: 'Three figures' })
+  const figures = page.getByRole('region', { name: 'Four figures' })
   await expect(figures).toContainText(`Shared-cause model${percent(sij?.model ?? 0)}`)
   await expect(figures).toContainText(percent(sij?.rule?.postTest ?? 0))
   const { rules } = JSON.parse(readFileSync(exported, 'utf8')) as { rules: { id: string }[] }

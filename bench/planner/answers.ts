@@ -1,7 +1,9 @@
 import { CATALOGUE, testById } from '../../core/catalogue'
 import type { ExamTest } from '../../core/catalogue/exam-test'
+import { speaksWithFigures } from '../../core/catalogue/reading/speaks'
 import { askItem } from '../../core/clusters/ask'
 import { signsOf } from '../../core/evidence/signs'
+import { couldShow } from '../../core/findings/could-show'
 import { findingsOf } from '../../core/findings/findings'
 import type { Answer } from '../../core/record/answer'
 import type { Exam, Run, StageAnswer } from '../../core/record/exam'
@@ -23,6 +25,10 @@ const CELL: Readonly<Record<string, readonly [stage: string, cell: string, value
   'low-feeling': ['sensation', 'l5.touch', 'less'],
   'patellar-reflex': ['reflexes', 'patellar.reflex', '1'],
   'front-thigh-feeling': ['sensation', 'l2.touch', 'less'],
+  'finger-flick': ['cord', 'finger-flick.sign', 'yes'],
+  'inverted-brachioradialis': ['cord', 'inverted-brachioradialis.sign', 'yes'],
+  'plantar-up': ['cord', 'plantar-up.sign', 'yes'],
+  clonus: ['cord', 'clonus.sign', 'yes'],
 }
 
 const FOUND = new Map<string, readonly Answer[] | null>()
@@ -33,7 +39,9 @@ const FOUND = new Map<string, readonly Answer[] | null>()
  * @returns null when no answers of this test read that way
  */
 export function runThatReads(exam: Exam, test: ExamTest, side: TestSide, variant: string, about: Side, wanted: Wanted): Run | null {
-  const key = [test.id, side, variant, about, JSON.stringify(wanted), exam.symptoms[0]?.places.join()].join(' ')
+  // Read beside the other side, which a reflex is compared with, and beside the test it follows.
+  const before = exam.runs.filter((run) => run.test === test.id || run.test === test.follows)
+  const key = [test.id, side, variant, about, JSON.stringify(wanted), exam.symptoms[0]?.places.join(), before.length].join(' ')
   const blank: Run = {
     id: `${test.id} ${side}`,
     test: test.id,
@@ -45,11 +53,13 @@ export function runThatReads(exam: Exam, test: ExamTest, side: TestSide, variant
     catalogue: Infinity,
     story: exam.symptoms,
   }
+  // Nothing there to bring on: trying would only take time.
+  if (wanted[test.id] && !couldShow(test.reading, about, exam)) return null
   // A follow-on is read beside the test it follows, so its answers depend on more than its own key.
   const known = test.follows ? undefined : FOUND.get(key)
   if (known === null) return null
   if (known) return replay(blank, test, known)
-  const found = search(exam, blank, test, about, wanted, { left: 4000 })
+  const found = search({ ...exam, runs: before }, blank, test, about, wanted, { left: 1200 })
   if (!test.follows) FOUND.set(key, found?.answers.map((a) => a.answer) ?? null)
   return found
 }
@@ -78,9 +88,16 @@ function reads(exam: Exam, test: ExamTest, side: TestSide, about: Side, wanted: 
   const findings = findingsOf(exam, { testById, all: CATALOGUE })
   return Object.entries(wanted).every(([id, positive]) => {
     const sign = signsOf(test.id).find((s) => s.id === id)
-    if (sign) return askItem(sign.item, about, { exam, findings }).truth === (positive ? 'true' : 'false')
+    if (sign) {
+      const { truth } = askItem(sign.item, about, { exam, findings })
+      // A lost reflex waits for the other side: until that was seen it is open, and read as lost then.
+      return truth === (positive ? 'true' : 'false') || (positive && truth === 'open' && !exam.runs.some((run) => run.test === test.id && run.side !== side))
+    }
     const finding = findings.find((f) => f.test === id && (side === 'none' || f.side === side) && f.about === about)
-    return finding?.result === (positive ? 'positive' : 'negative')
+    if (finding?.result !== (positive ? 'positive' : 'negative')) return false
+    // Some positives only point, for want of the place that counts; the generated rates are those of the ones that count.
+    const counted = speaksWithFigures((testById(id) ?? test).reading, finding.result)
+    return counted.length === 0 || finding.readings.some((r) => r.strength === 'quantified' && counted.includes(r.source))
   })
 }
 

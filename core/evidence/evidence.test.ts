@@ -13,7 +13,8 @@ import { CALIBRATION } from './calibration'
 import { chanceOfAtLeast, countDistribution, groupLikelihoodRatio, patternLikelihood } from './dependence'
 import { likelihoodRatios, ratesOf } from './likelihood-ratio'
 import { posterior } from './odds'
-import { type IntervalInput, intervalInput, intervalOf, type RowInput } from './interval'
+import { type IntervalInput, intervalInput, intervalOf } from './interval'
+import type { RowInput } from './row-draws'
 import { NORMAL_NODES } from './quadrature'
 import { moves, preferredRow, REGISTER } from './register'
 import { FITTED_GROUPS, thresholdsOf } from './thresholds'
@@ -231,9 +232,9 @@ describe('the interval', () => {
   const input = (n: number): IntervalInput => ({
     key: 'k',
     prior: { p: 0.3, effectiveN: n },
-    groups: [{ rho: null, answers: [{ row: row(n), positive: true }] }],
+    groups: [{ rho: null, ordered: 1, answers: [{ row: row(n), positive: true }] }],
     rule: null,
-    bounds: [0.02, 50],
+    bounds: { low: 0.02, high: 50, strict: false },
   })
   const exact = posterior(0.3, 0.8 / 0.3)
 
@@ -265,7 +266,7 @@ describe('the interval', () => {
   })
 
   it('follows a decided rule instead of the single tests', () => {
-    const rule = intervalOf({ ...input(4000), rule: { row: row(4000), speaks: 'negative', outside: 1 } })
+    const rule = intervalOf({ ...input(4000), rule: { row: row(4000), speaks: 'negative', outside: 1, pooled: false, strict: false } })
     expect(rule.median).toBeCloseTo(posterior(0.3, 0.2 / 0.7), 2)
   })
 })

@@ -1,7 +1,7 @@
 import { odds } from './odds'
 import type { Weighed } from './weigh'
 
-/** The figure that leads: a decided rule with what lies outside it, else the model within what the open rule could say. */
+/** The figure that leads: between a decided rule, with what lies outside it, and the model; the model while none is decided. */
 export function headlineOf(weighed: Pick<Weighed, 'estimate'>): number {
   return weighed.estimate
 }
@@ -21,15 +21,18 @@ function disagreeWords({ others, disagree }: Weighed): string {
   return `Not all rules agree: ${names.join('; ')}. They stand beside and do not lead.`
 }
 
-function leadWords({ rule, apart, held, model, product, prior }: Weighed): string {
+function leadWords({ rule, apart, held, bounds, pooled, model, product, prior }: Weighed): string {
+  if (held && bounds.strict) return 'The rule is open. Until it is decided its tests say no more than the rule would once met, so the model is held there.'
   if (held)
-    return 'The rule is open. Until it is decided its tests say no more than the rule would once met, and no less than once broken, so the model is held there.'
+    return 'The rule is open, and the model goes beyond what it would say once met, or broken: it is taken back towards that, by no more than a factor of 1.5.'
   if (rule?.insteadOf)
-    return `${rule.insteadOf.why} The published ratio of the rule alone would be ${rule.insteadOf.lr.toFixed(1)}; here ${rule.lr.toFixed(1)} leads.`
-  if (rule && apart) {
-    return 'The rule and the model differ by more than a factor of two in what they make of the same answers. The rule was measured as a whole, so it leads.'
+    return `${rule.insteadOf.why} The published ratio of the rule alone would be ${rule.insteadOf.lr.toFixed(1)}; here nothing beyond ${rule.lr.toFixed(1)} is said.`
+  if (rule && !pooled) return 'This clinic’s own rule is decided, and speaks alone: that is what it was written for.'
+  if (rule) {
+    const between =
+      'The rule was measured as a whole, in one small study that chose its own threshold; the model counts every answer. The estimate goes halfway from the model to the rule, and no further than a factor of 1.5 in odds.'
+    return apart ? `The rule and the model differ by more than a factor of two in what they make of the same answers. ${between}` : between
   }
-  if (rule) return 'A decided rule speaks first: it was measured as a whole. The model agrees within a factor of two.'
   if (Math.abs(product - model) < 0.05) return 'No rule is decided, so the model speaks. Here multiplying says nearly the same.'
   const further = Math.abs(Math.log(odds(product) / odds(prior.p))) > Math.abs(Math.log(odds(model) / odds(prior.p)))
   return further

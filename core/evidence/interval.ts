@@ -1,57 +1,44 @@
 import { quantileSorted } from 'd3-array'
-import { randomBeta, randomNormal } from 'd3-random'
-import type { Accuracy } from './accuracy'
+import { drawnGroup } from './drawn-group'
+import { type Bounds, heldIn, pool } from './pool'
 import { groupLikelihoodRatio } from './dependence'
-import { peopleBehind, quoted, ratesOf } from './likelihood-ratio'
+import { quoted, ratesOf } from './likelihood-ratio'
 import { odds, probability } from './odds'
-import { UNKNOWN_N } from './prior'
-import { seededRandom } from './rng'
-import { strongest, type Weighed } from './weigh'
+import { orderedLikelihoodRatio } from './ordered'
+import { betaDraws, type RowInput, ratioDraws, rowInput } from './row-draws'
+import type { Step, Weighed } from './weigh'
 
 /** Draws used where nothing else is asked for. */
 export const DRAWS = 4000
 
-/** What one row contributes to a draw: plain data, so that it can cross to a worker. */
-export type RowInput = RatesInput | RatioInput
-
-/** A row with sensitivity and specificity. */
-export interface RatesInput {
-  readonly kind: 'rates'
-  readonly id: string
-  readonly sens: number
-  readonly spec: number
-  /** How many people each rate is worth, as counts of successes and failures (Jeffreys added later). */
-  readonly sensCounts: readonly [number, number]
-  readonly specCounts: readonly [number, number]
-  /** Neither counts nor an interval were known. */
-  readonly unverifiedN: boolean
-}
-
-/** A row with a printed ratio alone: its logarithm is drawn from a normal. */
-export interface RatioInput {
-  readonly kind: 'ratio'
-  readonly id: string
-  readonly lr: number
-  /** Standard deviation of the logarithm, from the printed interval. */
-  readonly spread: number
-  readonly unverifiedN: boolean
-}
-
-/** People a rate is worth at most where criterion, target or recall are only near. */
-export const NEAR_N = 10
-
-/** Spread of a ratio without an interval: 95 % within a factor of four either way. */
-export const UNKNOWN_SPREAD = Math.log(4) / 1.96
-
-/** All that the interval of one source on one side depends on. */
+/** All that the interval of one source on one side depends on: plain data, so that it can cross to a worker. */
 export interface IntervalInput {
   readonly key: string
   readonly prior: { readonly p: number; readonly effectiveN: number }
-  readonly groups: readonly { readonly rho: number | null; readonly answers: readonly { readonly row: RowInput; readonly positive: boolean }[] }[]
-  /** A decided rule speaks instead of the groups, times what lies outside it. */
-  readonly rule: { readonly row: RowInput; readonly speaks: 'positive' | 'negative'; readonly outside: number } | null
-  /** Ratios that an open rule holds the groups within. */
-  readonly bounds: readonly [number, number]
+  readonly groups: readonly GroupInput[]
+  /** A decided rule, times what lies outside it, and whether the groups are pooled with it or it speaks alone. */
+  readonly rule: RuleInput | null
+  /** Ratios that an open rule takes the groups back to. */
+  readonly bounds: Bounds
+}
+
+/** A decided rule. */
+export interface RuleInput {
+  readonly row: RowInput
+  readonly speaks: 'positive' | 'negative'
+  readonly outside: number
+  readonly pooled: boolean
+  /** Nothing is said beyond it. */
+  readonly strict: boolean
+}
+
+/** Answers of one group. */
+export interface GroupInput {
+  /** Null where they share no cause. */
+  readonly rho: number | null
+  readonly answers: readonly { readonly row: RowInput; readonly positive: boolean }[]
+  /** What keeping the order multiplied the group's ratio by; nearly always 1. */
+  readonly ordered: number
 }
 
 /** Where the figure may lie: 5th, 50th and 95th percentile of the draws. */
@@ -66,130 +53,66 @@ export interface Interval {
  *
  * @returns null when a row gives no rates to draw from
  */
-export function intervalInput(weighed: Pick<Weighed, 'source' | 'side' | 'prior' | 'joined' | 'rule' | 'outside' | 'bounds'>): IntervalInput | null {
-  const rule = weighed.rule && { row: rowInput(weighed.rule.row, weighed.rule.speaks, true), speaks: weighed.rule.speaks, outside: weighed.outside }
-  const groups = weighed.joined.map((joined) => ({
-    rho: joined.group?.rho ?? null,
-    answers: joined.steps.map((step) => ({
-      row: rowInput(step.row, step.positive ? 'positive' : 'negative', joined.steps.length === 1 || joined.group === null),
+export function intervalInput(weighed: Pick<Weighed, 'source' | 'side' | 'prior' | 'joined' | 'rule' | 'outside' | 'pooled' | 'bounds'>): IntervalInput | null {
+  const { rule, outside, pooled } = weighed
+  const ruleRow = rule && rowInput(rule.row, rule.speaks, true)
+  const groups = weighed.joined.map(({ group, steps }) => ({
+    rho: group?.rho ?? null,
+    ordered: group ? orderingOf(steps, group.rho) : 1,
+    answers: steps.map((step) => ({
+      row: rowInput(step.row, step.positive ? 'positive' : 'negative', steps.length === 1 || group === null),
       positive: step.positive,
     })),
   }))
-  const complete = rule ? rule.row !== null : groups.every((g) => g.answers.every((a) => a.row !== null))
-  if (!complete) return null
+  const needsGroups = !rule || pooled
+  if ((rule && !ruleRow) || (needsGroups && groups.some((g) => g.answers.some((a) => a.row === null)))) return null
   return {
     key: `${weighed.source} ${weighed.side}`,
     prior: { p: weighed.prior.p, effectiveN: weighed.prior.effectiveN },
-    groups: groups.map((g) => ({ rho: g.rho, answers: g.answers.flatMap((a) => (a.row ? [{ row: a.row, positive: a.positive }] : [])) })),
-    rule: rule?.row ? { row: rule.row, speaks: rule.speaks, outside: rule.outside } : null,
+    groups: groups.map((g) => ({ ...g, answers: g.answers.flatMap((a) => (a.row ? [{ row: a.row, positive: a.positive }] : [])) })),
+    rule: rule && ruleRow ? { row: ruleRow, speaks: rule.speaks, outside, pooled, strict: rule.insteadOf !== null } : null,
     bounds: weighed.bounds,
   }
 }
 
+/** What keeping the order multiplies the model of these answers by. */
+function orderingOf(steps: readonly Step[], rho: number): number {
+  const rated = steps.flatMap(({ positive, row }) => {
+    const rates = ratesOf(row)
+    return rates ? [{ positive, ...rates }] : []
+  })
+  return rated.length < 2 ? 1 : orderedLikelihoodRatio(rated, rho) / groupLikelihoodRatio(rated, rho)
+}
+
 /**
- * The spread of the headline figure when starting odds, sensitivity and specificity are uncertain.
+ * The spread of the leading figure when pretest, sensitivity and specificity are uncertain.
  *
  * Rates are drawn from Beta with the study's counts and a Jeffreys prior; without counts from the number of people the
  * printed interval is worth, without either from 20. Each row has its own seed, so that sources sharing a row share its
- * draws, and the same examination always gives the same figure. Correlations are held at their fitted values.
+ * draws, and the same examination always gives the same figure. Correlations, what lies outside a rule, and what keeping the order changed
+ * are held at their values.
  */
 export function intervalOf(input: IntervalInput, draws = DRAWS): Interval {
   const prior = betaDraws(`prior ${input.key}`, input.prior.p * input.prior.effectiveN, (1 - input.prior.p) * input.prior.effectiveN, draws)
-  const drawn = new Map<string, RowDraws>()
-  const drawsOf = (row: RowInput): RowDraws => {
-    const known = drawn.get(row.id)
-    if (known) return known
-    const made = rowDraws(row, draws)
-    drawn.set(row.id, made)
-    return made
-  }
-  const values = Array.from({ length: draws }, (_, i) => probability(odds(prior[i] ?? 0.5) * ratioOf(input, drawsOf, i))).sort((a, b) => a - b)
+  const ratios = ratiosOf(input, draws)
+  const values = Array.from(prior.map((p, i) => probability(odds(p) * (ratios[i] ?? 1))).sort())
   const at = (p: number) => quantileSorted(values, p) ?? 0.5
   return { p05: at(0.05), median: at(0.5), p95: at(0.95) }
 }
 
-type RowDraws = { readonly sens: Float64Array; readonly spec: Float64Array } | { readonly ratio: Float64Array }
-
-function rowDraws(row: RowInput, draws: number): RowDraws {
-  if (row.kind === 'rates') {
-    return { sens: betaDraws(`${row.id} sens`, ...row.sensCounts, draws), spec: betaDraws(`${row.id} spec`, ...row.specCounts, draws) }
-  }
-  const draw = randomNormal.source(seededRandom(`${row.id} ratio`))(Math.log(row.lr), row.spread)
-  return { ratio: Float64Array.from({ length: draws }, () => Math.exp(draw())) }
-}
-
-function ratioOf(input: IntervalInput, drawsOf: (row: RowInput) => RowDraws, i: number): number {
-  const rates = (row: RatesInput) => {
-    const known = drawsOf(row)
-    return 'sens' in known ? { sens: known.sens[i] ?? row.sens, spec: known.spec[i] ?? row.spec } : { sens: row.sens, spec: row.spec }
-  }
-  const single = (row: RowInput, positive: boolean) => {
-    if (row.kind === 'ratio') {
-      const known = drawsOf(row)
-      return 'ratio' in known ? (known.ratio[i] ?? row.lr) : row.lr
+function ratiosOf({ rule, groups, bounds }: IntervalInput, draws: number): Float64Array {
+  const model = new Float64Array(draws).fill(1)
+  if (!rule || rule.pooled) {
+    for (const group of groups) {
+      const drawn = drawnGroup(group, draws)
+      for (let i = 0; i < draws; i++) model[i] = (model[i] ?? 1) * (drawn[i] ?? 1)
     }
-    const { sens, spec } = rates(row)
-    return positive ? sens / (1 - spec) : (1 - sens) / spec
   }
-  if (input.rule) return single(input.rule.row, input.rule.speaks === 'positive') * input.rule.outside
-  const together = input.groups.reduce((lr, { rho, answers }) => {
-    const measured = answers.flatMap(({ row, positive }) => (row.kind === 'rates' ? [{ positive, ...rates(row) }] : []))
-    if (rho === null || answers.length === 1) return answers.reduce((m, a) => m * single(a.row, a.positive), lr)
-    // As the figure itself is made: those with rates together, beside the strongest of those with a ratio alone.
-    const alone = answers.flatMap((a) => (a.row.kind === 'ratio' ? [single(a.row, a.positive)] : []))
-    return lr * strongest([groupLikelihoodRatio(measured, rho), ...alone])
-  }, 1)
-  return Math.min(input.bounds[1], Math.max(input.bounds[0], quoted(together)))
-}
-
-/** Draws of a rate from its successes and failures, kept off 0 and 1 so that odds stay finite. */
-function betaDraws(seed: string, successes: number, failures: number, draws: number): Float64Array {
-  const draw = randomBeta.source(seededRandom(seed))(successes + 0.5, failures + 0.5)
-  return Float64Array.from({ length: draws }, () => Math.min(1 - 1e-9, Math.max(1e-9, draw())))
-}
-
-/** @param alone - it speaks by its ratio and not in a group, so that a printed interval of the ratio is the better one */
-function rowInput(row: Accuracy, speaks: 'positive' | 'negative', alone: boolean): RowInput | null {
-  const rates = ratesOf(row)
-  const printed = speaks === 'positive' ? row.lrPositive : row.lrNegative
-  if (!rates || (alone && printed?.interval)) return ratioInput(row, speaks)
-  const { counts } = row
-  const sens = peopleOf(row.sens, row, counts && counts.tp + counts.fn)
-  const spec = peopleOf(row.spec, row, counts && counts.tn + counts.fp)
-  const kept = counts ?? { tp: rates.sens * sens.n, fn: (1 - rates.sens) * sens.n, tn: rates.spec * spec.n, fp: (1 - rates.spec) * spec.n }
-  const [ofSens, ofSpec] = [share(kept.tp + kept.fn, row), share(kept.tn + kept.fp, row)]
-  return {
-    kind: 'rates',
-    id: row.id,
-    ...rates,
-    sensCounts: [kept.tp * ofSens, kept.fn * ofSens],
-    specCounts: [kept.tn * ofSpec, kept.fp * ofSpec],
-    unverifiedN: sens.unverified || spec.unverified,
-  }
-}
-
-/** What its people count for: all of them, or at most {@link NEAR_N} where the row is only near. */
-function share(people: number, { near }: Accuracy): number {
-  return near && people > NEAR_N ? NEAR_N / people : 1
-}
-
-function ratioInput(row: Accuracy, speaks: 'positive' | 'negative'): RatioInput | null {
-  const printed = speaks === 'positive' ? row.lrPositive : row.lrNegative
-  if (!printed) return null
-  const { value, interval } = printed
-  const told = interval ? (Math.log(interval[1]) - Math.log(interval[0])) / (2 * 1.96) : UNKNOWN_SPREAD
-  return { kind: 'ratio', id: `${row.id} ${speaks}`, lr: value, spread: row.near ? Math.max(told, UNKNOWN_SPREAD) : told, unverifiedN: !interval }
-}
-
-/**
- * People an estimate is worth: as counted, else from the width of its 95 % interval and never more than the study had, else half of a
- * study whose size is known (how many had the source is not), else {@link UNKNOWN_N}.
- */
-function peopleOf(estimate: Accuracy['sens'], { from: { n } }: Accuracy, counted: number | null): { readonly n: number; readonly unverified: boolean } {
-  if (counted !== null) return { n: counted, unverified: false }
-  if (!estimate?.interval) return n === null ? { n: UNKNOWN_N, unverified: true } : { n: n / 2, unverified: false }
-  if (estimate.value === 1) return { n: peopleBehind(estimate.interval[0]), unverified: false }
-  const se = (estimate.interval[1] - estimate.interval[0]) / (2 * 1.96)
-  const worth = (estimate.value * (1 - estimate.value)) / se ** 2
-  return { n: n === null ? worth : Math.min(worth, n), unverified: false }
+  if (!rule) return model.map((lr) => heldIn(bounds, quoted(lr)))
+  const says = ratioDraws(rule.row, rule.speaks === 'positive', draws).map((lr) => lr * rule.outside)
+  if (!rule.pooled) return says.map(quoted)
+  return says.map((lr, i) => {
+    const pooled = pool(lr, quoted(model[i] ?? 1))
+    return quoted(rule.strict ? Math.min(lr, pooled) : pooled)
+  })
 }

@@ -4,8 +4,10 @@ import { type Cluster, mayMove } from '../clusters/cluster'
 import { type Item, itemKey, testOf } from '../clusters/item'
 import { speaksHere } from '../clusters/school-rules'
 import type { RuleVerdict } from '../clusters/verdict'
+import { couldShow } from '../findings/could-show'
 import type { Finding } from '../findings/finding'
 import { leavesOf } from '../logic/rule'
+import type { Exam } from '../record/exam'
 import type { Side } from '../vocabulary/side'
 import type { Accuracy } from './accuracy'
 import { CENTRALISERS, centralises } from './centralisation'
@@ -36,21 +38,36 @@ export interface Shelf {
   readonly prior: number
   readonly ground: Ground
   readonly find: RowFinder
+  readonly testById: (id: string) => ExamTest | undefined
 }
 
-/** The figure of a rule as it stands; null while it is open, where its state says nothing, or where no ratio is known. */
+/**
+ * The figure of a rule as it stands; null while it is open, where its state says nothing, where no ratio is known, and where it is out of
+ * reach only through tests that had nothing to bring on.
+ */
 export function figureOf(rule: RuleVerdict, shelf: Shelf): RuleFigure | null {
   const speaks = speaksOf(rule)
-  return speaks && figureIn(rule, rule.positives, speaks, shelf)
+  return speaks && !(speaks === 'negative' && isIdle(rule, shelf)) ? figureIn(rule, rule.positives, speaks, shelf) : null
 }
 
-/** The ratio a rule would speak with once met, and once broken; null where it would say nothing. While it is open its tests say no more, and no less. */
-export function boundsOf(rule: RuleVerdict, shelf: Shelf): { readonly met: number | null; readonly broken: number | null } {
+function isIdle({ cluster }: RuleVerdict, { side, ground, testById }: Shelf): boolean {
+  const tests = new Set(itemsOf(cluster).flatMap((item) => (item.kind === 'positive' ? [testOf(item) ?? item.test] : [])))
+  const quiet = ground.findings.filter((f) => f.about === side && f.result === 'negative' && tests.has(f.test))
+  return quiet.length > 0 && quiet.every((f) => isOutOfPlace(f, testById(f.test), ground.exam))
+}
+
+/** Is it quiet in a test that had nothing to bring on where the complaint lies? */
+export function isOutOfPlace({ result, about }: Finding, test: ExamTest | undefined, exam: Pick<Exam, 'symptoms'>): boolean {
+  return result === 'negative' && test !== undefined && !couldShow(test.reading, about, exam)
+}
+
+/** What a rule would say once met, and once broken; null where it would say nothing. */
+export function decidedFigures(rule: RuleVerdict, shelf: Shelf): { readonly met: RuleFigure | null; readonly broken: RuleFigure | null } {
   const { cluster } = rule
   if (!mayMove(cluster) || cluster.rulesOut) return { met: null, broken: null }
   return {
-    met: figureIn(rule, rule.tree.kind === 'at-least' ? rule.tree.k : rule.positives, 'positive', shelf)?.lr ?? null,
-    broken: cluster.failingSaysNothing ? null : (figureIn(rule, 0, 'negative', shelf)?.lr ?? null),
+    met: figureIn(rule, rule.tree.kind === 'at-least' ? rule.tree.k : rule.positives, 'positive', shelf),
+    broken: cluster.failingSaysNothing ? null : figureIn(rule, 0, 'negative', shelf),
   }
 }
 
@@ -131,7 +148,7 @@ export function asDecided(
   cluster: Pick<Cluster, 'holds'>,
   groupId: string,
   speaks: 'positive' | 'negative',
-  { find, source, side, testById }: Pick<Shelf, 'find' | 'source' | 'side'> & { readonly testById: (id: string) => ExamTest | undefined },
+  { find, source, side, testById }: Pick<Shelf, 'find' | 'source' | 'side' | 'testById'>,
 ): readonly Answered[] {
   const items = itemsOf(cluster)
   const tests = [...new Set(items.flatMap((item): readonly TestId[] => (item.kind === 'positive' ? [testOf(item) ?? item.test] : [])))]

@@ -65,6 +65,8 @@ function finding(test: string, result: Given): Finding {
   }
 }
 
+const logit = (p: number) => Math.log(p / (1 - p))
+
 describe('the figures of a source', () => {
   const tests = CATALOGUE.filter((t) => t.reading.kind !== 'crossed').map((t) => t.id)
   const some = (from: readonly string[]) =>
@@ -82,7 +84,12 @@ describe('the figures of a source', () => {
   const figures = (given: readonly { readonly test: string; readonly result: Given }[], chosen: Readonly<Record<string, string>>, source: string) => {
     const assessment = assessFindings({ exam: { ...exam, schools: chosen }, findings: given.map((g) => finding(g.test, g.result)) }, ['right'], weights)
     const found = assessment.sources.find((s) => s.source === source)
-    return { estimate: found?.weighed?.estimate ?? found?.prior?.p, model: found?.weighed?.model ?? found?.prior?.p }
+    const steps = found?.weighed?.joined.flatMap((j) => j.steps) ?? []
+    return {
+      estimate: found?.weighed?.estimate ?? found?.prior?.p,
+      model: found?.weighed?.model ?? found?.prior?.p,
+      lr: (test: string) => steps.find((step) => step.test === test)?.lr,
+    }
   }
 
   it('no positive of its own test lowers headline or model, no negative raises them, in any state of the whole catalogue and any schools', () => {
@@ -107,6 +114,30 @@ describe('the figures of a source', () => {
         }
       }),
       { numRuns: 600 },
+    )
+  })
+
+  it('no single answer moves the headline by more than 1.5 times what it is worth by itself, or in the model beside the others of its group', () => {
+    fc.assert(
+      fc.property(results, schools, fc.nat(), fc.constantFrom<Given>('positive', 'negative'), (given, chosen, pick, result) => {
+        const at = pick % given.length
+        const turned = given[at]
+        if (!turned) return
+        const source = testById(turned.test)?.reading.source ?? ''
+        const with_ = (other: Given) =>
+          figures(
+            given.map((g, i) => (i === at ? { ...g, result: other } : g)),
+            chosen,
+            source,
+          )
+        const [before, after] = [with_('inconclusive'), with_(result)]
+        if (before.estimate === undefined || after.estimate === undefined || before.model === undefined || after.model === undefined) return
+        const own = Math.abs(Math.log(after.lr(turned.test) ?? 1))
+        const inModel = Math.abs(logit(after.model) - logit(before.model))
+        const step = Math.abs(logit(after.estimate) - logit(before.estimate))
+        expect(step, `${turned.test} ${result}`).toBeLessThanOrEqual(Math.max(own, inModel) + Math.log(1.5) + 1e-9)
+      }),
+      { numRuns: 800 },
     )
   })
 })

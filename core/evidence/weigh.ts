@@ -8,7 +8,8 @@ import type { Accuracy } from './accuracy'
 import { type Contradiction, contradictionOf } from './contradiction'
 import type { Answered } from './dependence'
 import { type Group, groupOf } from './groups'
-import { asDecided, boundsOf, figureOf, isInside, type RuleFigure, rulesOf, type Shelf } from './lead'
+import { type Bounds, heldIn, pool } from './pool'
+import { asDecided, decidedFigures, figureOf, isInside, isOutOfPlace, type RuleFigure, rulesOf, type Shelf } from './lead'
 import { likelihoodRatios, quoted, QUOTED, ratesOf } from './likelihood-ratio'
 import { posterior } from './odds'
 import { orderedLikelihoodRatio } from './ordered'
@@ -61,13 +62,18 @@ export interface Weighed {
   readonly disagree: boolean
   /** Two voices of the evidence that contradict each other; then the estimate leads nothing. */
   readonly contradiction: Contradiction | null
-  /** The one figure that leads: the decided rule with what lies outside it, else the model within what the open rule could say. */
+  /** The one figure that leads: between the decided rule, with what lies outside it, and the model; the model while no rule is decided. */
   readonly estimate: number
+  /** What the rule that leads says with what lies outside it; null while none leads. */
+  readonly byRule: number | null
+  /** A decided rule takes part in the estimate, or none does. */
   readonly headline: 'rule' | 'model'
-  /** The model alone would have said more, or less, than the open rule could once it is decided. */
+  /** The estimate lies between `byRule` and `model`; where a rule leads without, it speaks alone. */
+  readonly pooled: boolean
+  /** The model alone says more, or less, than the open rule could once it is decided, and is taken back. */
   readonly held: boolean
-  /** Ratios the open rule would speak with, which bound the estimate until then. */
-  readonly bounds: readonly [number, number]
+  /** Ratios the open rule would speak with, beyond which the model is taken back until then. */
+  readonly bounds: Bounds
   /** Do the rule and the model differ by more than a factor of two in their ratios? */
   readonly apart: boolean
 }
@@ -85,9 +91,9 @@ export interface Scales {
 /**
  * Weigh one source on one side.
  *
- * Once the leading rule is decided it speaks with its own published ratio, times what lies outside it. While it is open the model speaks,
- * never beyond what the rule would say once met or broken: so one more positive never lowers the figure and one more negative never
- * raises it, whether or not it decides the rule.
+ * Once the leading rule is decided the estimate lies between its own published ratio, times what lies outside it, and the
+ * model of everything ({@link pool}). While it is open the model speaks, taken back in the same way where it goes beyond what the rule would say
+ * once met or broken: so one more positive never lowers the figure and one more negative never raises it, whether or not it decides the rule.
  *
  * @returns null while no finding moves this source: what was not tested is not known
  */
@@ -96,17 +102,19 @@ export function weigh(source: WeighedSource, side: Side, prior: Prior, scales: S
   const joined = join(steps, scales.rho)
   const together = quoted(joined.reduce((lr, j) => lr * j.together, 1))
   const multiplied = joined.reduce((lr, j) => lr * j.multiplied, 1)
-  const shelf: Shelf = { source, side, prior: prior.p, ground: scales.ground, find: scales.find }
+  const shelf: Shelf = { source, side, prior: prior.p, ground: scales.ground, find: scales.find, testById: scales.testById }
   const rules = rulesOf(scales.rules, shelf)
   const beyond = (rule: RuleVerdict, speaks: 'positive' | 'negative') => outsideOf(rule, speaks, steps, shelf, scales)
   const main = rules.main ? figureOf(rules.main, shelf) : null
   const bounds = main || !rules.main ? FREE : boundsIn(rules.main, shelf, beyond)
   const own = main ? null : firstFigure(rules.own, shelf)
   const clear = main?.speaks === 'positive' || own ? null : firstFigure(rules.clear, shelf)
-  const inside = Math.min(bounds[1], Math.max(bounds[0], together))
+  const inside = heldIn(bounds, together)
   const led = main ?? own
-  const from = led ? led.lr * beyond(led.rule, led.speaks) : inside
-  const cap = clear && clear.lr * beyond(clear.rule, 'negative')
+  const says = (figure: RuleFigure) => figure.lr * beyond(figure.rule, figure.speaks)
+  // The clinic's own rule is its own decision, and speaks alone.
+  const from = led === null ? inside : led === own ? says(led) : decided(says(led), together, isInformed(led))
+  const cap = clear && pool(says(clear), together)
   const rule = cap !== null && cap < from ? clear : (led ?? clear)
   const outside = rule ? beyond(rule.rule, rule.speaks) : 1
   const ratio = quoted(cap === null ? from : Math.min(from, cap))
@@ -126,7 +134,9 @@ export function weigh(source: WeighedSource, side: Side, prior: Prior, scales: S
     disagree: others.some((o) => (o.speaks === 'positive') !== up),
     contradiction: contradictionOf({ prior: prior.p, rule, outside, others, model: together }),
     estimate: posterior(prior.p, ratio),
+    byRule: rule && posterior(prior.p, rule.lr * outside),
     headline: rule ? 'rule' : 'model',
+    pooled: rule !== null && rule !== own,
     held: !rule && inside !== together,
     bounds,
     apart: rule !== null && Math.max((rule.lr * outside) / together, together / (rule.lr * outside)) > 2,
@@ -134,12 +144,22 @@ export function weigh(source: WeighedSource, side: Side, prior: Prior, scales: S
 }
 
 /** No rule bounds the model; the band that may be quoted does. Finite, since bounds cross to a worker as text. */
-const FREE = QUOTED
+const FREE: Bounds = { low: QUOTED[0], high: QUOTED[1], strict: false }
 
-function boundsIn(rule: RuleVerdict, shelf: Shelf, beyond: (rule: RuleVerdict, speaks: 'positive' | 'negative') => number): readonly [number, number] {
-  const { met, broken } = boundsOf(rule, shelf)
-  const low = broken === null ? FREE[0] : quoted(broken * beyond(rule, 'negative'))
-  return [low, met === null ? FREE[1] : Math.max(low, quoted(met * beyond(rule, 'positive')))]
+function boundsIn(rule: RuleVerdict, shelf: Shelf, beyond: (rule: RuleVerdict, speaks: 'positive' | 'negative') => number): Bounds {
+  const { met, broken } = decidedFigures(rule, shelf)
+  const low = broken === null ? FREE.low : quoted(broken.lr * beyond(rule, 'negative'))
+  return { low, high: met === null ? FREE.high : Math.max(low, quoted(met.lr * beyond(rule, 'positive'))), strict: isInformed(met) }
+}
+
+function decided(rule: number, model: number, informed: boolean): number {
+  const pooled = pool(rule, model)
+  return informed ? Math.min(rule, pooled) : pooled
+}
+
+/** Does it speak by another ratio than the published one, for what the model does not see? Then nothing is said beyond it. */
+function isInformed(figure: RuleFigure | null): boolean {
+  return (figure?.insteadOf ?? null) !== null
 }
 
 function firstFigure(rules: readonly RuleVerdict[], shelf: Shelf): RuleFigure | null {
@@ -156,11 +176,11 @@ function firstFigure(rules: readonly RuleVerdict[], shelf: Shelf): RuleFigure | 
  * Those of its own groups share a cause with the rule's tests, so they are weighed as they stand once the rule is decided, whichever
  * tests decided it: {@link asDecided}.
  */
-function outsideOf(rule: RuleVerdict, speaks: 'positive' | 'negative', steps: readonly Step[], shelf: Shelf, { testById, rho }: Scales): number {
+function outsideOf(rule: RuleVerdict, speaks: 'positive' | 'negative', steps: readonly Step[], shelf: Shelf, { rho }: Scales): number {
   const out = steps.filter((step) => !isInside(step, rule.cluster))
   return [...group(out, (step) => step.group?.id ?? step.of).values()].reduce((lr, members) => {
     const shared = members[0]?.group ?? null
-    const given = shared ? asDecided(rule.cluster, shared.id, speaks, { ...shelf, testById }) : []
+    const given = shared ? asDecided(rule.cluster, shared.id, speaks, shelf) : []
     if (!shared || given.length === 0) return lr * joinOf(members, rho).together
     const { rated, unrated } = parted(members)
     const held = rho ?? shared.rho
@@ -173,6 +193,7 @@ function testSteps(source: WeighedSource, side: Side, { ground, find, testById }
   return ground.findings.flatMap((finding) => {
     if (finding.about !== side || !mayCount(finding, source)) return []
     const test = testById(finding.test)
+    if (isOutOfPlace(finding, test, ground.exam)) return []
     const row = find(finding.test, source, finding.side, finding.variant)
     if (row && !fitsAsDone(row, finding)) return []
     return stepOf(row, finding.result === 'positive', {
@@ -228,7 +249,13 @@ function joinOf(members: readonly Step[], rho: number | undefined): JoinedStep {
   if (!shared || members.length === 1) return { group: shared, steps: members, together: multiplied, multiplied, strongestOnly: false }
   const { rated, unrated } = parted(members)
   const modelled = orderedLikelihoodRatio(rated, rho ?? shared.rho)
-  return { group: shared, steps: members, together: strongest([modelled, ...unrated.map((m) => m.lr)]), multiplied, strongestOnly: unrated.length > 0 }
+  return {
+    group: shared,
+    steps: members,
+    together: strongest([modelled, ...unrated.map((m) => m.lr)]),
+    multiplied,
+    strongestOnly: unrated.length > 0,
+  }
 }
 
 /** Ratios printed alone cannot enter the model. */

@@ -106,7 +106,8 @@ function sourceLine({ source, side, prior, weighed }: WeighableSource, intervals
       joined: weighed?.joined ?? [],
       rule: weighed?.rule ?? null,
       outside: weighed?.outside ?? 1,
-      bounds: weighed?.bounds ?? QUOTED,
+      pooled: weighed?.pooled ?? false,
+      bounds: weighed?.bounds ?? { low: QUOTED[0], high: QUOTED[1], strict: false },
     })
   const interval = input ? intervalOf(input) : null
   return {
@@ -119,6 +120,7 @@ function sourceLine({ source, side, prior, weighed }: WeighableSource, intervals
       ? {
           id: weighed.rule.rule.cluster.id,
           postTest: weighed.rule.postTest,
+          ...(weighed.outside !== 1 && weighed.byRule !== null && { withOutside: weighed.byRule }),
           ...(weighed.rule.insteadOf && { publishedPostTest: weighed.rule.insteadOf.postTest }),
         }
       : null,

@@ -40,6 +40,27 @@ export function compareSides(findings: readonly Finding[], testById: (id: string
   })
 }
 
+/** Can what the other side shows change what this test is read as, or what is asked next? Beside a result it may always be told. */
+export function isCompared({ reading, shares, id }: Pick<ExamTest, 'reading' | 'shares' | 'id'>, all: readonly ExamTest[]): boolean {
+  // Both sides of a ligament test belong to the same question, and a raise of the better leg is the crossed test.
+  if (shares.includes('upper-neck-ligament') || all.some((t) => t.filledBy === id && t.reading.kind === 'crossed')) return true
+  switch (reading.kind) {
+    case 'range':
+    case 'nerves':
+    case 'crossed':
+    case 'differentiation':
+      return true
+    case 'provocation':
+      return id === 'faber'
+    case 'staged-tension':
+      return false
+    case 'tension':
+      return reading.lateStop !== undefined
+    case 'table':
+      return reading.sideLoss !== undefined || reading.pressing !== undefined || reading.sum !== undefined
+  }
+}
+
 function reached(finding: Finding | undefined): number | undefined {
   return finding?.measures.end ?? finding?.measures.onset
 }

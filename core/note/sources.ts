@@ -44,11 +44,12 @@ function figureWords(weighed: Weighed): string {
   }
   const about = `about ${percent(headlineOf(weighed))}`
   const model = `${percent(weighed.model)} by the model`
-  if (!rule) return held ? `${about} by the model, held to what its open rule could say; ${model} alone` : `${about} by the model, no published rule decided`
+  if (!rule || weighed.byRule === null)
+    return held ? `${about} by the model, taken back to what its open rule could say; ${model} alone` : `${about} by the model, no published rule decided`
   const by = `by the ${rule.rule.cluster.basis === 'own' ? 'clinic’s own' : 'published'} rule (${rule.row.own ? 'the clinic’s own figure: ' : ''}${rule.row.from.cite})${insteadWords(rule)}`
   const more = Math.abs(outside - 1) > 0.01 ? ` and what was found outside it (the rule alone ${percent(rule.postTest)})` : ''
-  const apart = weighed.apart ? '; rule and model differ by more than a factor of two' : ''
-  return `${about} ${by}${more}; ${model}, ${percent(weighed.product)} by plain multiplication${apart}${disagree ? '; the rules do not agree' : ''}`
+  const others = `${percent(weighed.product)} by plain multiplication${weighed.apart ? '; rule and model differ by more than a factor of two' : ''}${disagree ? '; the rules do not agree' : ''}`
+  return weighed.pooled ? `${about}, between ${percent(weighed.byRule)} ${by}${more} and ${model}; ${others}` : `${about} ${by}${more}; ${model}, ${others}`
 }
 
 function insteadWords({ insteadOf }: RuleFigure): string {

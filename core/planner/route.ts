@@ -5,6 +5,7 @@ import type { Assessment } from '../assess'
 import { schoolOf, schoolsOf, schoolVariant } from '../catalogue/schools'
 import { asksFor } from '../clusters/asks-for'
 import { plans } from '../clusters/school-rules'
+import { isCompared } from '../findings/compare-sides'
 import { findingFor } from '../findings/findings'
 import type { Exam, Run } from '../record/exam'
 import { broughtItOn, broughtItOnAt, isOver } from '../record/ladder'
@@ -97,7 +98,12 @@ function searched(planned: readonly RouteStep[], assessment: Assessment, turns: 
   const worth = open.filter(isWorth)
   const idle = open
     .filter((step) => !isWorth(step))
-    .map((step) => ({ ...step, state: 'changes-nothing' as const, why: 'Would change nothing that is still in question.' }))
+    .map((step) => ({
+      ...step,
+      state: 'changes-nothing' as const,
+      why:
+        quick && comparesNothing(step, assessment) ? 'The better side adds nothing: no result rests on it.' : 'Would change nothing that is still in question.',
+    }))
   const body = { at: lyingNow(exam), ...(turns && { turns }), before: mustComeBefore(planned, first, exam) }
   // Nerves are looked at before hands load anything, in every plan.
   const isUrgent = (step: RouteStep) => isScreen(step.test) || first.has(step.test.id)
@@ -112,15 +118,19 @@ function searched(planned: readonly RouteStep[], assessment: Assessment, turns: 
 }
 
 /** Is it strength, reflexes and feeling of a limb? */
-function isScreen({ reading }: Pick<ExamTest, 'reading'>): boolean {
+export function isScreen({ reading }: Pick<ExamTest, 'reading'>): boolean {
   return reading.kind === 'nerves'
 }
 
-/** The better limb's screen is worth its minutes only where a reflex of the sore one waits for it. */
+/**
+ * Does the better side add nothing? Its screen is worth its minutes only where a reflex of the sore one waits for it, and any other test only
+ * where its result rests on both sides.
+ */
 function comparesNothing({ test, side }: RouteStep, { exam, findings }: Assessment): boolean {
   const sore = soreSides(exam)
-  if (!isScreen(test) || side === 'none' || sore.includes(side)) return false
-  return !findings.some((f) => f.test === test.id && sore.includes(f.side) && f.result === 'inconclusive')
+  if (side === 'none' || sore.includes(side)) return false
+  if (isScreen(test)) return !findings.some((f) => f.test === test.id && sore.includes(f.side) && f.result === 'inconclusive')
+  return !isCompared(test, CATALOGUE) && !wantedFirst(exam).includes(test.id)
 }
 
 /** Postures of tests that a gate wants first, before those of the tests it bars until then. */

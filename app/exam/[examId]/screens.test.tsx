@@ -49,7 +49,7 @@ describe('weigh', () => {
     const met = sorePelvis().test('sij-distraction', 'none', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK]).test('gaenslen', 'right', [BUTTOCK])
     renderAround(met, <WeighScreen />)
     expect(screen.getByRole('heading', { level: 2, name: 'Sacroiliac joint, right' })).toBeVisible()
-    const figures = screen.getByRole('region', { name: 'Three figures' })
+    const figures = screen.getByRole('region', { name: 'Four figures' })
     expect(figures).toHaveTextContent('Published rule · leads65 %')
     expect(within(screen.getByRole('region', { name: 'Pelvic four' })).getByText(/met, 2 of 4/)).toBeVisible()
     // Met, the clear rule uses the negative ratio; broken it says nothing.
@@ -59,7 +59,7 @@ describe('weigh', () => {
 
   it('while every rule is open the model leads; what was not tested is not lit', async () => {
     renderAround(soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)]), <WeighScreen />)
-    expect(screen.getByRole('region', { name: 'Three figures' })).toHaveTextContent('Shared-cause model · leads')
+    expect(screen.getByRole('region', { name: 'Four figures' })).toHaveTextContent('Shared-cause model · leads')
     await userEvent.click(screen.getByRole('button', { name: 'Sacroiliac joint, left' }))
     expect(screen.getByText(/Not lit: no test done so far/)).toBeVisible()
   })

@@ -1,5 +1,6 @@
 'use client'
 
+import type { Weighed } from '@/core/evidence/weigh'
 import type { SourceVerdict } from '@/core/assess'
 import { rulesTold } from '@/core/note/sources'
 import { familiesShown, isReferred } from '@/core/standing'
@@ -77,12 +78,19 @@ function rulesShown(row: SourceVerdict) {
   return lead ? [lead] : []
 }
 
+/** What the figure is made of. */
+function voices({ rule, pooled }: Weighed): string {
+  if (!rule) return 'model'
+  if (pooled) return 'rule and model'
+  return rule.rule.cluster.basis === 'own' ? 'own rule' : 'published rule'
+}
+
 function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly interval: Interval | null }) {
   const source = sourceOf(row.source)
   const title = `${source.name}, ${row.side}`
   const { weighed } = row
   const value = weighed ? headlineOf(weighed) : null
-  const by = weighed?.headline === 'rule' ? (weighed.rule?.rule.cluster.basis === 'own' ? 'own rule' : 'published rule') : 'model'
+  const by = weighed ? voices(weighed) : 'model'
   const weighable = row.prior !== null
   const range = interval ? `, ${percent(interval.p05)} to ${percent(interval.p95)}` : ''
   const torn = tornRange(weighed)

@@ -20,7 +20,7 @@ import { NextTests } from './next-tests'
 import { Pointers } from './pointers'
 import { RuleTree } from './rule-tree'
 import { SignedWeigh } from './signed-weigh'
-import { ThreeFigures } from './three-figures'
+import { FourFigures } from './four-figures'
 
 /** Why the leading source leads, and what stands against it. */
 export function WeighScreen({ who = '' }: { readonly who?: string }) {
@@ -117,7 +117,7 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
       </div>
       {weighed ? (
         <>
-          <ThreeFigures weighed={weighed} interval={interval} />
+          <FourFigures weighed={weighed} interval={interval} />
           <HangsOn verdict={verdict} sensitivity={sensitivity} />
           <section className="mt-6 max-w-5xl">
             <h3 className="text-xl">From the start to now</h3>

@@ -103,6 +103,6 @@ describe('level and next', () => {
     show(opened())
     await userEvent.click(screen.getByRole('button', { name: /Sacroiliac joint, right/ }))
     expect(screen.getByText(/Not lit: no test done so far/)).toBeVisible()
-    expect(screen.queryByRole('region', { name: 'Three figures' })).toBeNull()
+    expect(screen.queryByRole('region', { name: 'Four figures' })).toBeNull()
   })
 })

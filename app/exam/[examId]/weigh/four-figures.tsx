@@ -4,31 +4,28 @@ import type { Interval } from '@/core/evidence/interval'
 import { percent } from '@/core/note/percent'
 import { times2 } from '@/ui/charts/odds-ladder-layout'
 
-/** The published rule, the shared-cause model and plain multiplication, side by side, and why they differ. */
-export function ThreeFigures({ weighed, interval }: { readonly weighed: Weighed; readonly interval: Interval | null }) {
-  const { rule, headline, outside, held, contradiction } = weighed
+/** The estimate that leads, and beside it the published rule, the shared-cause model and plain multiplication; and why they differ. */
+export function FourFigures({ weighed, interval }: { readonly weighed: Weighed; readonly interval: Interval | null }) {
+  const { rule, byRule, pooled, outside, held, contradiction } = weighed
   return (
-    <section aria-label="Three figures" className="mt-4">
-      <div className="grid max-w-4xl grid-cols-3 divide-x divide-hair rounded-card border border-hair bg-sheet">
+    <section aria-label="Four figures" className="mt-4">
+      <div className="grid max-w-5xl grid-cols-4 divide-x divide-hair rounded-card border border-hair bg-sheet">
+        <FigureCell title="Estimate" figure={contradiction ? 'none' : percent(weighed.estimate)} words={estimateWords(weighed)} leads={!contradiction} />
         <FigureCell
           title={rule?.rule.cluster.basis === 'own' ? 'This clinic’s own rule' : 'Published rule'}
-          figure={rule ? percent(weighed.estimate) : 'open'}
+          figure={byRule === null ? 'open' : percent(byRule)}
           words={
             rule
-              ? `${outside === 1 ? '' : `alone ${percent(rule.postTest)}, with what lies outside it as shown; `}${rule.rule.words}; ratio ${times2(rule.lr)}, ${rule.row.own ? 'this clinic’s own figure: ' : ''}${rule.row.from.cite}`
+              ? `${outside === 1 ? '' : `Alone ${percent(rule.postTest)}, with what lies outside it as shown; `}${rule.rule.words}; ratio ${times2(rule.lr)}, ${rule.row.own ? 'this clinic’s own figure: ' : ''}${rule.row.from.cite}`
               : 'No rule for this source is decided yet.'
           }
-          leads={headline === 'rule' && !contradiction}
+          leads={rule !== null && !pooled && !contradiction}
         />
         <FigureCell
           title="Shared-cause model"
-          figure={percent(headline === 'model' ? weighed.estimate : weighed.model)}
-          words={
-            held
-              ? `Held to what the open rule could say; alone the model would say ${percent(weighed.model)}.`
-              : 'Tests that load one structure are counted together, not multiplied.'
-          }
-          leads={headline === 'model' && !contradiction}
+          figure={percent(weighed.model)}
+          words="Tests that load one structure are counted together, not multiplied."
+          leads={rule === null && !held && !contradiction}
         />
         <FigureCell
           title="Plain product"
@@ -56,12 +53,19 @@ export function ThreeFigures({ weighed, interval }: { readonly weighed: Weighed;
   )
 }
 
+/** How the estimate was made of the other figures. */
+function estimateWords({ rule, pooled, held, contradiction }: Weighed): string {
+  if (contradiction) return 'Two voices contradict each other: no single figure leads.'
+  if (rule) return pooled ? 'From the model halfway to the rule, in odds, by a factor of 1.5 at most.' : 'The rule alone.'
+  return held ? 'The model, taken back towards what its open rule could say.' : 'The model alone.'
+}
+
 function FigureCell({ title, figure, words, leads }: { readonly title: string; readonly figure: string; readonly words: string; readonly leads: boolean }) {
   return (
     <div className="px-5 py-3">
       <p className={leads ? 'font-semibold' : 'text-ash'}>
         {title}
-        {leads && ' · leads'}
+        {leads && title === 'Estimate' && ' · leads'}
       </p>
       <p className={`figures ${leads ? 'text-4xl' : 'text-2xl text-ash'}`}>{figure}</p>
       <p className="mt-1 text-sm text-ash">{words}</p>
