@@ -147,7 +147,7 @@ describe('the note', () => {
     const text = plainText(noteOf(assess(threePositive.exam), 'A person, 43, examined 3 March 2026'))
     expect(text).toMatch('S1: “an ache behind on the right”; right buttock; aching; 3 of 10 now.')
     expect(text).toMatch('- Thigh thrust, right (hand under the sacrum): reproduced. S1 in the right buttock, 3 to 5 of 10')
-    expect(text).toMatch('Sacroiliac joint, right: Pelvic five: met, 3 of 5; about 65 % by the published rule (van der Wurff 2006')
+    expect(text).toMatch('Sacroiliac joint, right: Pelvic five: met, 3 of 5; about 60 %, between 65 % by the published rule (van der Wurff 2006')
     expect(text).toMatch('It does not diagnose.')
   })
 

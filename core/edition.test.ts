@@ -4,6 +4,7 @@ import { CATALOGUE } from './catalogue'
 import { CLUSTERS } from './clusters'
 import { EDITION } from './edition'
 import fingerprints from './edition-fingerprints.json'
+import { COUNTED } from './evidence/criteria'
 import { PRIORS } from './evidence/priors'
 import { REGISTER } from './evidence/register'
 import { GATES } from './safety'
@@ -41,7 +42,7 @@ function fingerprint(value: unknown): string {
 const now = {
   catalogue: fingerprint(CATALOGUE),
   rules: fingerprint([CLUSTERS, GATES, SCREEN]),
-  register: fingerprint([REGISTER, PRIORS]),
+  register: fingerprint([REGISTER, PRIORS, COUNTED]),
 }
 
 describe('the edition', () => {

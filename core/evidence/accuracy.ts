@@ -2,7 +2,6 @@ import type { TestId } from '../catalogue/exam-test'
 import type { OwnRuleId, RuleId } from '../clusters/cluster'
 import type { RegisterName } from '../vocabulary/register-name'
 import type { Side } from '../vocabulary/side'
-import type { Degrees } from '../vocabulary/degrees'
 import type { SourceId } from '../vocabulary/source'
 import type { Confidence, Counts, Estimate, Study } from './study'
 
@@ -40,7 +39,7 @@ export interface Accuracy {
   readonly from: Study
   /** Only for these ways of doing the test: the criterion of the others is another one. */
   readonly variants?: readonly string[]
-  /** What counted as positive in the study, and what else to know of the figure. */
+  /** What counted as positive in the study, and what else to know of the figure; as a value in `criteria.ts`. */
   readonly criterion: string
   readonly sens: Estimate | null
   readonly spec: Estimate | null
@@ -55,10 +54,8 @@ export interface Accuracy {
   /** Only this answer moves the odds; the other says nothing. */
   readonly speaks?: 'positive' | 'negative'
   readonly use: Use
-  /** Absent where criterion and target are those of the test here. */
+  /** Absent where criterion and target are those of the test here; `criteria.test.ts` holds it to the values in `criteria.ts`. */
   readonly near?: readonly Near[]
-  /** A symptom counted in the study only when it came on before this angle; one that came on later moves nothing by this row. */
-  readonly onsetBelow?: Degrees
   /** Written by the clinic in place of the shipped figure. */
   readonly own?: { readonly by: string; readonly at: number }
 }

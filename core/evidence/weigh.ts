@@ -5,6 +5,8 @@ import type { RuleVerdict } from '../clusters/verdict'
 import type { Finding } from '../findings/finding'
 import type { Side } from '../vocabulary/side'
 import type { Accuracy } from './accuracy'
+import { countedBy, fitOfTarget } from './criteria'
+import { fitOfCriterion, shownBy } from './criterion'
 import { type Contradiction, contradictionOf } from './contradiction'
 import type { Answered } from './dependence'
 import { type Group, groupOf } from './groups'
@@ -195,7 +197,7 @@ function testSteps(source: WeighedSource, side: Side, { ground, find, testById }
     const test = testById(finding.test)
     if (isOutOfPlace(finding, test, ground.exam)) return []
     const row = find(finding.test, source, finding.side, finding.variant)
-    if (row && !fitsAsDone(row, finding)) return []
+    if (row && !fitsAsDone(row, finding, test)) return []
     return stepOf(row, finding.result === 'positive', {
       of: finding.test,
       label: test?.name ?? finding.test,
@@ -206,10 +208,17 @@ function testSteps(source: WeighedSource, side: Side, { ground, find, testById }
 }
 
 /**
- * Did the answer come as the row counts it? A symptom beyond its limit was none in the study, and a movement that ended before the limit
- * says nothing of it. An angle that was not told is taken to fit.
+ * Did the answer come as the row counts it, and was that what the test shows here?
+ *
+ * A symptom beyond the angle of a study was none in it, and a movement that ended before that angle says nothing of it. An angle that was not
+ * told is taken to fit. What a clinic wrote for its own rule is as its author says.
  */
-function fitsAsDone({ onsetBelow }: Accuracy, { result, measures }: Finding): boolean {
+function fitsAsDone(row: Accuracy, { result, measures }: Finding, test: ExamTest | undefined): boolean {
+  const counted = countedBy(row)
+  if (!counted) return row.own !== undefined
+  const { criterion, target } = counted
+  if (!test || fitOfCriterion(criterion, shownBy(test)) === 'other' || !row.for || fitOfTarget(target, row.for) === 'other') return false
+  const { onsetBelow } = criterion
   if (onsetBelow === undefined) return true
   return result === 'positive' ? (measures.onset ?? 0) < onsetBelow : (measures.end ?? onsetBelow) >= onsetBelow
 }

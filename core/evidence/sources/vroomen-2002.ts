@@ -24,7 +24,6 @@ export const VROOMEN_2002 = defineRows([
     spec: { value: 0.57 },
     counts: null,
     confidence: 'medium',
-    onsetBelow: 60,
     use: { use: 'preferred', because: 'Typical leg pain is the criterion used here too, and the people were not selected for surgery' },
   },
   {
