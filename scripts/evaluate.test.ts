@@ -44,6 +44,35 @@ describe('the evaluate command', { timeout: 30_000 }, () => {
     expect(ran.stderr).toMatch('missing.json: the whole file could not be read')
   })
 
+  it('streams: a line in, a line out at once, a file that cannot be read among them', () => {
+    const twice = { ...good, results: [...good.results, ...good.results] }
+    const input = [good, twice, good].map((content) => JSON.stringify(content)).join('\n') + '\n{\n'
+    const ran = spawnSync(process.execPath, ['--import', 'tsx', 'scripts/evaluate.ts', '--stream', '--no-intervals'], { encoding: 'utf8', input })
+    const lines = ran.stdout
+      .trim()
+      .split('\n')
+      .map((line) => JSON.parse(line) as Record<string, unknown>)
+    expect(ran.status).toBe(2)
+    expect(lines.map((line) => Object.keys(line)[0])).toEqual(['findings', 'issues', 'findings', 'issues'])
+    expect(lines[1]).toEqual({ issues: [{ pointer: '/results/1', what: expect.stringMatching('again; it stands at /results/0 already') as string }] })
+    expect(lines[0]).toEqual(lines[2])
+    expect(ran.stderr).toMatch('line 2: /results/1 gives thigh-thrust')
+    expect(ran.stderr).toMatch('line 4: the whole file is not JSON')
+    expect(evaluate('--stream', 'case.json')).toMatchObject({ status: 2, stdout: '' })
+  })
+
+  it('lists what contradicts itself, with both voices', () => {
+    const results = ['ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3', 'neck-rotation'].map((test) => ({ test, side: 'right', result: 'negative' }))
+    const against = ['neck-distraction', 'shoulder-abduction-relief'].map((test) => ({ test, side: 'right', result: 'positive' }))
+    const conditions = { 'biceps-reflex': true, 'arm-weakness': true, 'arm-feeling': true }
+    const name = file('torn.json', { format: 'dust-lantern-exam', version: 1, priors: { 'root-cervical': 0.5 }, conditions, results: [...results, ...against] })
+    const said = JSON.parse(evaluate('--no-intervals', name).stdout) as { contradictions: { id: string; voices: { p: number }[] }[]; conclusion: { kind: string } }
+    expect(said.contradictions.map((c) => c.id)).toEqual(['root-cervical'])
+    const [up, down] = said.contradictions[0]?.voices ?? []
+    expect(up?.p).toBeGreaterThan(down?.p ?? 1)
+    expect(said.conclusion.kind).toBe('evidence-disagrees')
+  })
+
   it('leaves the intervals out when it is asked to, and says which option it does not know', () => {
     const name = file('case.json', good)
     const [drawn, plain] = [evaluate(name), evaluate('--no-intervals', name)].map(

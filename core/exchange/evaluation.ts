@@ -33,6 +33,9 @@ export function evaluationOf(assessment: Assessment, { intervals = true }: Evalu
     sources: assessment.sources.flatMap((s) => (s.prior === null ? [] : [sourceLine(s, intervals)])),
     pointers: assessment.sources.flatMap((s) => s.pointers.map(({ test, direction, why }) => ({ id: s.source, side: s.side, from: test, direction, why }))),
     conclusion: conclusionLine(assessment),
+    contradictions: assessment.sources.flatMap(({ source, side, weighed }) =>
+      weighed?.contradiction ? [{ id: source, side, voices: weighed.contradiction.voices.map(({ who, lr, p }) => ({ who, lr, p })) }] : [],
+    ),
     levels: assessment.levels.map(({ side, limb, best, runnerUp, close, check }) => ({
       side,
       limb,
