@@ -66,7 +66,10 @@ describe('the evaluate command', { timeout: 30_000 }, () => {
     const against = ['neck-distraction', 'shoulder-abduction-relief'].map((test) => ({ test, side: 'right', result: 'positive' }))
     const conditions = { 'biceps-reflex': true, 'arm-weakness': true, 'arm-feeling': true }
     const name = file('torn.json', { format: 'dust-lantern-exam', version: 1, priors: { 'root-cervical': 0.5 }, conditions, results: [...results, ...against] })
-    const said = JSON.parse(evaluate('--no-intervals', name).stdout) as { contradictions: { id: string; voices: { p: number }[] }[]; conclusion: { kind: string } }
+    const said = JSON.parse(evaluate('--no-intervals', name).stdout) as {
+      contradictions: { id: string; voices: { p: number }[] }[]
+      conclusion: { kind: string }
+    }
     expect(said.contradictions.map((c) => c.id)).toEqual(['root-cervical'])
     const [up, down] = said.contradictions[0]?.voices ?? []
     expect(up?.p).toBeGreaterThan(down?.p ?? 1)

@@ -9,7 +9,7 @@ import { isCompared } from '../findings/compare-sides'
 import { findingFor } from '../findings/findings'
 import type { Exam, Run } from '../record/exam'
 import { broughtItOn, broughtItOnAt, isOver } from '../record/ladder'
-import { barring, wantedFirst } from '../safety/safety'
+import { barring, closedGates, wantedFirst } from '../safety/safety'
 import { irritabilityNow } from '../safety/state'
 import { soreSides } from '../story/sore-sides'
 import { areaOf, bodyArea } from '../vocabulary/body-area'
@@ -52,6 +52,8 @@ export interface RouteWith {
 export function routeOf(assessment: Assessment, { turns }: RouteWith = {}): readonly RouteLeg[] {
   const { exam } = assessment
   const sore = soreSides(exam)
+  // All gates once: what may start, and in which way, is then looked up.
+  closedGates(exam)
   const planned = POSTURES.flatMap((posture) =>
     CATALOGUE.filter((test) => postureOf(test, exam) === posture).flatMap((test) => stepsFor(test, sore, assessment)),
   )
@@ -94,7 +96,7 @@ function searched(planned: readonly RouteStep[], assessment: Assessment, turns: 
   }
   // One side worth doing takes the other along: it is what it is compared with.
   const worthyTests = new Set(open.filter(worthwhile).map((step) => step.test.id))
-  const isWorth = (step: RouteStep) => worthyTests.has(step.test.id) && !(quick && comparesNothing(step, assessment))
+  const isWorth = (step: RouteStep) => worthyTests.has(step.test.id) && !(quick && comparesNothing(step, assessment, first))
   const worth = open.filter(isWorth)
   const idle = open
     .filter((step) => !isWorth(step))
@@ -102,7 +104,9 @@ function searched(planned: readonly RouteStep[], assessment: Assessment, turns: 
       ...step,
       state: 'changes-nothing' as const,
       why:
-        quick && comparesNothing(step, assessment) ? 'The better side adds nothing: no result rests on it.' : 'Would change nothing that is still in question.',
+        quick && comparesNothing(step, assessment, first)
+          ? 'The better side adds nothing: no result rests on it.'
+          : 'Would change nothing that is still in question.',
     }))
   const body = { at: lyingNow(exam), ...(turns && { turns }), before: mustComeBefore(planned, first, exam) }
   // Nerves are looked at before hands load anything, in every plan.
@@ -126,11 +130,11 @@ export function isScreen({ reading }: Pick<ExamTest, 'reading'>): boolean {
  * Does the better side add nothing? Its screen is worth its minutes only where a reflex of the sore one waits for it, and any other test only
  * where its result rests on both sides.
  */
-function comparesNothing({ test, side }: RouteStep, { exam, findings }: Assessment): boolean {
+function comparesNothing({ test, side }: RouteStep, { exam, findings }: Assessment, first: ReadonlySet<string>): boolean {
   const sore = soreSides(exam)
   if (side === 'none' || sore.includes(side)) return false
   if (isScreen(test)) return !findings.some((f) => f.test === test.id && sore.includes(f.side) && f.result === 'inconclusive')
-  return !isCompared(test, CATALOGUE) && !wantedFirst(exam).includes(test.id)
+  return !isCompared(test, CATALOGUE) && !first.has(test.id)
 }
 
 /** Postures of tests that a gate wants first, before those of the tests it bars until then. */
@@ -299,6 +303,17 @@ function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<R
  * Where a gate keeps that way closed and leaves another open, as without the neck or at the light grade, that other one.
  */
 export function variantFor(exam: Exam, test: ExamTest): string {
+  const known = VARIANTS.get(exam) ?? new Map<string, string>()
+  VARIANTS.set(exam, known)
+  const made = known.get(test.id) ?? nextVariant(exam, test)
+  known.set(test.id, made)
+  return made
+}
+
+/** A plan asks this of every test several times. */
+const VARIANTS = new WeakMap<Exam, Map<string, string>>()
+
+function nextVariant(exam: Exam, test: ExamTest): string {
   const wanted = exam.runs.findLast((run) => run.test === test.id)?.variant ?? betterFirst(test, schoolVariant(exam, test), soreSides(exam))
   if (test.variants.length < 2 || !barring(exam, test.id, wanted)) return wanted
   const [open, ...others] = offered(test.variants).filter((v) => !barring(exam, test.id, v.id))

@@ -27,7 +27,22 @@ export function rungsOf(weighed: Weighed): readonly Rung[] {
     at = times(before, joined.together)
     return rungsOfJoined(joined, before, at)
   })
-  return [start, ...rungs]
+  return [start, ...rungs, ...lastRung(weighed)]
+}
+
+/** From the model to the estimate, where a rule has a say in it; none while two voices contradict each other, since then none leads. */
+function lastRung({ model, estimate, rule, pooled, held, contradiction }: Weighed): readonly Rung[] {
+  const by = odds(estimate) / odds(model)
+  if (contradiction || Math.abs(Math.log(by)) < 0.005) return []
+  const name = rule?.rule.cluster.name ?? ''
+  const label = held
+    ? 'Taken back towards what the open rule could say'
+    : rule?.insteadOf
+      ? `Held to ${name} with what else was found`
+      : pooled
+        ? `Towards ${name}: halfway, ×1.5 at most`
+        : `${name} alone, this clinic’s own rule`
+  return [{ kind: 'single', label, says: times2(by), from: model, to: estimate }]
 }
 
 function rungsOfJoined(joined: JoinedStep, before: number, after: number): readonly Rung[] {

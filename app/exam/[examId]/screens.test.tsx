@@ -31,6 +31,15 @@ describe('the story', () => {
     expect(neck).not.toBeChecked()
   })
 
+  it('tells beside the chart where each source starts and why, and in the other setting', () => {
+    renderAround(sorePelvis(), <StoryScreen />)
+    const table = within(screen.getByRole('region', { name: 'Pretest, from the chart' })).getByRole('table')
+    const row = within(table).getByRole('row', { name: /Sacroiliac joint, right/ })
+    expect(row).toHaveTextContent(/below L5.*Schwarzer 1995.*30 %.*20 %/)
+    expect(within(table).getByRole('row', { name: /Hip, right/ })).toHaveTextContent('no study fits: assumed')
+    expect(within(table).queryByRole('row', { name: /Thoracic outlet/ })).toBeNull()
+  })
+
   it('a symptom that a test refers to stays', async () => {
     renderAround(sorePelvis().test('faber', 'right', [BUTTOCK]), <StoryScreen />)
     await userEvent.click(screen.getByRole('button', { name: 'Remove S1' }))
@@ -50,7 +59,7 @@ describe('weigh', () => {
     renderAround(met, <WeighScreen />)
     expect(screen.getByRole('heading', { level: 2, name: 'Sacroiliac joint, right' })).toBeVisible()
     const figures = screen.getByRole('region', { name: 'Four figures' })
-    expect(figures).toHaveTextContent('Published rule · leads65 %')
+    expect(figures).toHaveTextContent(/Estimate · leads70 %.*Published rule65 %.*Shared-cause model75 %.*Plain product90 %/)
     expect(within(screen.getByRole('region', { name: 'Pelvic four' })).getByText(/met, 2 of 4/)).toBeVisible()
     // Met, the clear rule uses the negative ratio; broken it says nothing.
     expect(screen.getByRole('region', { name: 'Pelvic clear' })).toHaveTextContent('met ×0.067, broken says nothing')
@@ -59,7 +68,7 @@ describe('weigh', () => {
 
   it('while every rule is open the model leads; what was not tested is not lit', async () => {
     renderAround(soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)]), <WeighScreen />)
-    expect(screen.getByRole('region', { name: 'Four figures' })).toHaveTextContent('Shared-cause model · leads')
+    expect(screen.getByRole('region', { name: 'Four figures' })).toHaveTextContent(/Estimate · leads\d+ %The model alone/)
     await userEvent.click(screen.getByRole('button', { name: 'Sacroiliac joint, left' }))
     expect(screen.getByText(/Not lit: no test done so far/)).toBeVisible()
   })

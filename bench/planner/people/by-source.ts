@@ -80,7 +80,7 @@ const CENTRALISES = 0.5
  * tests; some people are stirred up easily; some have a cord that is pressed.
  */
 export const BY_SOURCE: World = {
-  name: 'from the source outwards',
+  name: 'sources first, and stories that follow from them',
   make: (random) => {
     const { uniform, normal, weighted, oneOf } = drawsFrom(random)
     const kinds = uniform() < LOWER_HALF ? LOWER : UPPER

@@ -11,6 +11,7 @@ import { BodyChart } from '@/ui/body-chart/body-chart'
 import { useExam } from '@/ui/exam/store'
 import { ConsentCard } from './consent-card'
 import { FactsCard } from './facts-card'
+import { PretestTable } from './pretest-table'
 import { SchoolsCard } from './schools-card'
 import { SymptomCard } from './symptom-card'
 
@@ -50,6 +51,7 @@ export function StoryScreen() {
           onStroke={stroke}
           disabled={locked}
         />
+        <PretestTable />
       </section>
       <section aria-label="Symptoms" className="max-w-3xl space-y-4">
         {cards.map((symptom) => (
