@@ -7,21 +7,29 @@ import { listWords } from '../vocabulary/sentence'
 /** What was signed before a lead was asked for: below this nothing stood out. */
 const STANDS_OUT = 0.2
 
+/** One of the four answers, in a few words: "Sacroiliac joint, right: about 65 %", and what to say while nothing moved any source. */
+export function standingWords(sources: Assessment['sources']): string {
+  const standing = standingOf(sources)
+  switch (standing.kind) {
+    case 'refer':
+      return `Refer first: ${listWords([...new Set(standing.sources.map((s) => sourceOf(s.source).name.toLowerCase()))])}`
+    case 'disagrees':
+      return `${sourceOf(standing.source.source).name}, ${standing.source.side}: evidence disagrees`
+    case 'leads':
+      return `${sourceOf(standing.source.source).name}, ${standing.source.side}: about ${percent(estimateOf(standing.source) ?? 0)}`
+    case 'none':
+      return sources.some((s) => s.weighed !== null) ? 'Nothing stands out' : ''
+  }
+}
+
 /**
- * What stands out, in a few words for lists: "Sacroiliac joint, right: about 65 %".
+ * What stands out, in a few words for lists.
  *
- * What was signed is told as it was signed. Empty while no source stands out.
+ * What was signed is told as it was signed. Empty while nothing moved any source.
  */
 export function conclusionOf({ exam, sources }: Pick<Assessment, 'exam' | 'sources'>): string {
   const { frozen } = exam.signed ?? {}
-  if (!frozen) {
-    const standing = standingOf(sources)
-    if (standing.kind === 'refer') return `Refer first: ${listWords([...new Set(standing.sources.map((s) => sourceOf(s.source).name.toLowerCase()))])}`
-    if (standing.kind === 'none') return ''
-    if (standing.kind === 'disagrees') return `${sourceOf(standing.source.source).name}, ${standing.source.side}: evidence disagrees`
-    const { source, side } = standing.source
-    return `${sourceOf(source).name}, ${side}: about ${percent(estimateOf(standing.source) ?? 0)}`
-  }
+  if (!frozen) return standingWords(sources)
   if (frozen.conclusion !== undefined) return frozen.conclusion
   const told = frozen.estimates.map((e) => ({
     name: e.name,

@@ -2,6 +2,7 @@
 
 import type { Weighed } from '@/core/evidence/weigh'
 import type { SourceVerdict } from '@/core/assess'
+import { standingWords } from '@/core/note/conclusion'
 import { rulesTold } from '@/core/note/sources'
 import { familiesShown, isReferred } from '@/core/standing'
 import { percent } from '@/core/note/percent'
@@ -27,6 +28,9 @@ export function BenchBoard({ bench }: { readonly bench: Bench }) {
   const elsewhere = next && bench.inHand && (next.test.id !== bench.inHand.test.id || next.side !== bench.inHand.side)
   return (
     <aside aria-label="Board" className="flex min-h-0 flex-col border-l border-hair bg-sheet px-5 py-3">
+      <p className="min-h-6 text-[15px] font-semibold leading-snug" role="status" aria-label="What stands out">
+        {standingWords(assessment.sources)}
+      </p>
       <div role="group" aria-label="Sources" tabIndex={0} className="min-h-0 flex-1 overflow-y-auto">
         {familiesShown(assessment.sources).map((family) => {
           const rows = assessment.sources.filter((s) => s.family === family)

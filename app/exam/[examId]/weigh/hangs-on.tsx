@@ -2,11 +2,12 @@ import type { SourceVerdict } from '@/core/assess'
 import { percent } from '@/core/note/percent'
 import type { Hinge, Holding } from '@/core/sensitivity'
 import type { Standing } from '@/core/standing'
+import { capital, listWords } from '@/core/vocabulary/sentence'
 import { sourceOf } from '@/core/vocabulary/source'
 import type { Sensitivity } from '@/workers/sensitivity.worker'
 
-/** The leading source, and whether it leads whatever one thing is changed. */
-export function Leading({ standing, leader, holding }: { readonly standing: Standing; readonly leader: string | null; readonly holding: Holding | undefined }) {
+/** Which of the four answers it is; and of a source that leads, whether it does so whatever one thing is changed. */
+export function Leading({ standing, moved, holding }: { readonly standing: Standing; readonly moved: boolean; readonly holding: Holding | undefined }) {
   if (standing.kind === 'disagrees') {
     const { source, side } = standing.source
     return (
@@ -18,10 +19,30 @@ export function Leading({ standing, leader, holding }: { readonly standing: Stan
       </p>
     )
   }
-  if (!leader) return null
+  if (standing.kind === 'refer') {
+    return (
+      <p className="min-h-12 max-w-3xl" role="status">
+        <strong>Refer first.</strong> {listWords([...new Set(standing.sources.map((s) => capital(sourceOf(s.source).inWords)))])}: what points there comes
+        before every source that is treated.
+      </p>
+    )
+  }
+  if (standing.kind === 'none') {
+    // What was not tested is not known: it is no answer yet.
+    if (!moved) return null
+    return (
+      <p className="min-h-12 max-w-3xl" role="status">
+        <strong>Nothing stands out.</strong> No source reaches 30 % with ten points before the next.
+      </p>
+    )
+  }
+  const { source, side } = standing.source
   return (
     <p className="min-h-12 max-w-3xl" role="status">
-      <strong>{leader}</strong> leads. {holding ? holdingWords(holding) : 'What that hangs on is being computed.'}
+      <strong>
+        {sourceOf(source).name}, {side}
+      </strong>{' '}
+      leads. {holding ? holdingWords(holding) : 'What that hangs on is being computed.'}
     </p>
   )
 }

@@ -9,7 +9,6 @@ import { STATEMENT, UNCHECKED } from '@/core/note/statement'
 import { FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
 import { FAMILY_COLOUR, Strip } from '@/ui/board/strip'
 import { OddsLadder } from '@/ui/charts/odds-ladder'
-import { leaderOf } from '@/core/sensitivity'
 import { useIntervals } from '@/ui/board/use-intervals'
 import { useSensitivity } from '@/ui/board/use-sensitivity'
 import { ReadAgain } from '@/ui/exam/read-again'
@@ -104,7 +103,7 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
   const interval = useIntervals(assessment)(verdict)
   return (
     <article aria-label={title} tabIndex={0} className="overflow-y-auto px-8 py-5 print:overflow-visible print:px-0">
-      <Leading standing={standingOf(assessment.sources)} leader={leaderOf(assessment)} holding={sensitivity?.holding} />
+      <Leading standing={standingOf(assessment.sources)} moved={assessment.sources.some((s) => s.weighed !== null)} holding={sensitivity?.holding} />
       <h2 className="mt-2 text-3xl">{title}</h2>
       <div className="mt-3 max-w-3xl">
         <Strip

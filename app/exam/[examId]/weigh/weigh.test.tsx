@@ -1,10 +1,12 @@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
+import { assess } from '@/core/assess'
 import type { Clinic } from '@/core/evidence/knowledge'
 import { SHIPPED } from '@/core/evidence/knowledge'
 import { REGISTER, moves } from '@/core/evidence/register'
 import type { Composed } from '@/core/record/compose'
+import { standingOf } from '@/core/standing'
 import { BUTTOCK, NOTHING, opened, own, performed, signed, soreLeg, sorePelvis } from '@/tests/people'
 import { ExamProvider } from '@/ui/exam/store'
 import { Leading } from './hangs-on'
@@ -21,18 +23,21 @@ const deficit = (record: Composed) => performed(record, 'neuro-lower', 'left', {
 
 describe('why the leading source leads', () => {
   it('says in a sentence what it depends on, once that is known, and never before', () => {
-    const { rerender } = render(<Leading standing={{ kind: 'none' }} leader="Sacroiliac joint, right" holding={undefined} />)
+    const met = ['sij-compression', 'thigh-thrust', 'gaenslen'].reduce((r, t) => r.test(t, 'right', [BUTTOCK]), sorePelvis())
+    const standing = standingOf(assess(met.exam).sources)
+    const { rerender } = render(<Leading standing={standing} moved holding={undefined} />)
     expect(screen.getByRole('status')).toHaveTextContent('What that hangs on is being computed.')
-    rerender(
-      <Leading
-        standing={{ kind: 'none' }}
-        leader="Sacroiliac joint, right"
-        holding={{ leader: 'x', holds: false, dependsOn: ['a'], words: 'depends on thigh thrust, right' }}
-      />,
-    )
+    rerender(<Leading standing={standing} moved holding={{ leader: 'x', holds: false, dependsOn: ['a'], words: 'depends on thigh thrust, right' }} />)
     expect(screen.getByRole('status')).toHaveTextContent('Sacroiliac joint, right leads. That depends on thigh thrust, right.')
-    rerender(<Leading standing={{ kind: 'none' }} leader="Sacroiliac joint, right" holding={{ leader: 'x', holds: true, dependsOn: [], words: 'holds' }} />)
+    rerender(<Leading standing={standing} moved holding={{ leader: 'x', holds: true, dependsOn: [], words: 'holds' }} />)
     expect(screen.getByRole('status')).toHaveTextContent('It holds')
+  })
+
+  it('says when nothing stands out, and nothing while nothing was tested', () => {
+    const { rerender } = render(<Leading standing={{ kind: 'none' }} moved holding={undefined} />)
+    expect(screen.getByRole('status')).toHaveTextContent('Nothing stands out.')
+    rerender(<Leading standing={{ kind: 'none' }} moved={false} holding={undefined} />)
+    expect(screen.queryByRole('status')).toBeNull()
   })
 
   it('the ladder joins what shares a cause, and its table says the same in words', () => {
