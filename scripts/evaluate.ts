@@ -34,7 +34,7 @@ if (streamed === names.length > 0) {
   )
   process.exit(2)
 }
-process.exit(await (streamed ? evaluateStream() : evaluateFiles()))
+process.exitCode = await (streamed ? evaluateStream() : evaluateFiles())
 
 /** What one file says, as a line, or what is wrong with it. */
 function evaluated(text: string): { readonly line: string | null } | { readonly issues: readonly Issue[] } {

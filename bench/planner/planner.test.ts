@@ -137,7 +137,7 @@ describe('people of other kinds', () => {
       of.filter((p) => ['thigh-thrust', 'sij-compression', 'sij-distraction', 'gaenslen'].filter((id) => p.shows[id]).length >= 3).length / of.length
     expect(faking.length).toBeGreaterThan(20)
     expect(several(faking)).toBeGreaterThan(several(discs.filter((p) => !p.shows['repeated-movement'])) + 0.05)
-    expect(people.some((p) => p.truth.cord && p.shows.clonus)).toBe(true)
+    expect(people.some((p) => p.truth.cord && p.shows['finger-flick'])).toBe(true)
     expect(people.some((p) => p.exam.symptoms[0]?.stirring !== null)).toBe(true)
     expect(people.some((p) => Object.values(p.truth).every((there) => !there))).toBe(true)
   })

@@ -56,9 +56,11 @@ function isIdle({ cluster }: RuleVerdict, { side, ground, testById }: Shelf): bo
   return quiet.length > 0 && quiet.every((f) => isOutOfPlace(f, testById(f.test), ground.exam))
 }
 
-/** Is it quiet in a test that had nothing to bring on where the complaint lies? */
-export function isOutOfPlace({ result, about }: Finding, test: ExamTest | undefined, exam: Pick<Exam, 'symptoms'>): boolean {
-  return result === 'negative' && test !== undefined && !couldShow(test.reading, about, exam)
+/** Is it quiet in a test that had nothing to bring on where the complaint lay when it was done? */
+export function isOutOfPlace({ result, about, run }: Finding, test: ExamTest | undefined, { symptoms, runs }: Pick<Exam, 'symptoms' | 'runs'>): boolean {
+  if (result !== 'negative' || test === undefined) return false
+  const told = runs.find((r) => r.id === run)?.story ?? symptoms
+  return !couldShow(test.reading, about, { symptoms: told })
 }
 
 /** What a rule would say once met, and once broken; null where it would say nothing. */

@@ -41,7 +41,7 @@ export function compareSides(findings: readonly Finding[], testById: (id: string
 }
 
 /** Can what the other side shows change what this test is read as, or what is asked next? Beside a result it may always be told. */
-export function isCompared({ reading, shares, id }: Pick<ExamTest, 'reading' | 'shares' | 'id'>, all: readonly ExamTest[]): boolean {
+export function isCompared({ reading, shares, id, plan }: Pick<ExamTest, 'reading' | 'shares' | 'id' | 'plan'>, all: readonly ExamTest[]): boolean {
   // Both sides of a ligament test belong to the same question, and a raise of the better leg is the crossed test.
   if (shares.includes('upper-neck-ligament') || all.some((t) => t.filledBy === id && t.reading.kind === 'crossed')) return true
   switch (reading.kind) {
@@ -50,8 +50,9 @@ export function isCompared({ reading, shares, id }: Pick<ExamTest, 'reading' | '
     case 'crossed':
     case 'differentiation':
       return true
+    // Only one that is compared, as the height of the knee, is planned on both sides at all.
     case 'provocation':
-      return id === 'faber'
+      return plan === 'better-side-first'
     case 'staged-tension':
       return false
     case 'tension':
