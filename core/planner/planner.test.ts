@@ -313,3 +313,12 @@ describe('the cheapest way to settle a rule', () => {
     expect(decided && cheapestSettling(decided, met.exam)).toBeNull()
   })
 })
+
+describe('a test with nothing to bring on where the pain is', () => {
+  it('takes no doubt away, since neither its quiet nor a symptom there would be heard', () => {
+    const [back, leg] = [['right-low-back'], ['right-low-back', 'right-calf']] as const
+    const told = (places: readonly ('right-low-back' | 'right-calf')[]) => opened().symptom('S1', { words: 'pain', places, now: 3 })
+    expect(value(told(leg), 'slump', 'right').doubt).toBeGreaterThan(0.01)
+    expect(value(told(back), 'slump', 'right').doubt).toBe(0)
+  })
+})

@@ -9,6 +9,7 @@ import { groupOf, type Group } from '../evidence/groups'
 import { isInside } from '../evidence/lead'
 import { likelihoodRatios, ratesOf } from '../evidence/likelihood-ratio'
 import { posterior } from '../evidence/odds'
+import { couldShow } from '../findings/could-show'
 import { isPlaced, priorOf, WEIGHED, type WeighedSource } from '../evidence/prior'
 import { signsOf } from '../evidence/signs'
 import type { JoinedStep } from '../evidence/weigh'
@@ -107,6 +108,8 @@ export function inQuestion(exam: Exam): readonly WeighedSource[] {
 function doubtTaken(test: ExamTest, side: TestSide, about: Side, variant: string, source: WeighedSource, assessment: Assessment): number {
   const { exam, weights } = assessment
   if (!exam.symptoms.some((s) => s.places.some((p) => sideOf(p) === about))) return 0
+  // Quiet, it would move nothing here, and there is nothing it could bring on.
+  if (!couldShow(test.reading, about, exam)) return 0
   const verdict: SourceVerdict | undefined = assessment.sources.find((s) => s.source === source && s.side === about)
   const decided = verdict?.weighed?.rule?.rule.cluster
   if (decided && isInside({ of: test.id, test: test.id }, decided)) return 0
