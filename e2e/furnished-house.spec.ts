@@ -152,7 +152,7 @@ test('two windows, an exam file that travels, and an evaluation that agrees with
   const line = execFileSync('npm', ['run', '--silent', 'evaluate', '--', file], { encoding: 'utf8' })
   const evaluation = JSON.parse(line) as {
     findings: { test: string; side: string; result: string }[]
-    sources: { id: string; side: string; model: number; headline: string; interval: [number, number] }[]
+    sources: { id: string; side: string; model: number; estimate: number; headline: string; interval: [number, number] }[]
   }
   const root = evaluation.sources.find((s) => s.id === 'root-lumbar-low' && s.side === 'left')
   expect(evaluation.findings.find((f) => f.test === 'leg-raise-ankle')?.result).toBe('positive')
@@ -160,7 +160,7 @@ test('two windows, an exam file that travels, and an evaluation that agrees with
   await page.getByRole('link', { name: 'Weigh', exact: true }).click()
   await page.getByRole('button', { name: /Low lumbar root, L4–S1, left/ }).click()
   const figures = page.getByRole('region', { name: 'Four figures' })
-  await expect(figures).toContainText(`Shared-cause model · leads${percent(root?.model ?? 0)}`)
+  await expect(figures).toContainText(`Estimate · leads${percent(root?.estimate ?? 0)}`)
   await expect(figures).toContainText(`between ${percent(root?.interval[0] ?? 0)} and ${percent(root?.interval[1] ?? 0)}`)
   await expectAccessible(page)
 
