@@ -103,7 +103,7 @@ test('a new person: story, five pelvic tests, a leg raise with the ankle, the no
   await page.getByRole('link', { name: 'Weigh', exact: true }).click()
   await expect(page.getByRole('heading', { level: 2 }).first()).toBeVisible()
   await page.getByRole('button', { name: /Sacroiliac joint, right/ }).click()
-  await expect(page.getByRole('region', { name: 'Four figures' })).toContainText('Published rule · leads')
+  await expect(page.getByRole('region', { name: 'Four figures' })).toContainText('Estimate · leads')
   await expect(page.getByRole('region', { name: 'Pelvic five', exact: true })).toContainText('Gaenslen: reproduced.')
   await expectAccessible(page)
 
