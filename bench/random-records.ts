@@ -13,7 +13,7 @@ export function randomRecords(records: number, walks: number): void {
     broken.push(...unsound(exam).map((what) => `nightly ${n}: ${what}`))
   }
   report(`Reading, planning and writing ${records} random records with ${tests} tests`, [
-    `${broken.length} with an exception, an undefined, a NaN, a figure outside 0 to 1, or something unseen called quiet`,
+    `${broken.length} with an exception, an undefined, a NaN, a figure outside 0 to 1, or something unseen called negative`,
     ...broken.slice(0, 5),
   ])
   const walked = Array.from({ length: walks }, (_, n) => irritableWalk(`nightly ${n}`))

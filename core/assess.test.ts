@@ -37,7 +37,7 @@ describe('assess', () => {
     expect(met?.weighed?.model).toBeLessThan(met?.weighed?.product ?? 0)
   })
 
-  it('a rule out of reach uses its negative ratio, and the tests left over are spare', () => {
+  it('a rule cannot be met any more uses its negative ratio, and the tests left over are spare', () => {
     const record = sorePelvis().test('sij-distraction', 'none', [NOTHING]).test('faber', 'right', [NOTHING]).test('thigh-thrust', 'right', [NOTHING])
     expect(rule(record)).toMatchObject({ state: 'out-of-reach', changeNothing: ['sij-compression', 'gaenslen'], open: [] })
     expect(at(record, 'sij-pain', 'right')?.weighed?.rule?.lr).toBe(0.19)
@@ -45,7 +45,7 @@ describe('assess', () => {
     expect(states).toContain('gaenslen changes-nothing')
   })
 
-  it('the ankle test points and moves no number', () => {
+  it('the ankle test points and changes no estimate', () => {
     const raised = soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)])
     const before = at(raised, 'root-lumbar-low', 'left')
     const after = at(raised.test('leg-raise-ankle', 'left', [{ said: 'eased' }, { said: 'returned' }]), 'root-lumbar-low', 'left')
@@ -71,7 +71,7 @@ describe('the pelvic rules side by side', () => {
     .test('gaenslen', 'left', [NOTHING])
     .test('sij-compression', 'right', [NOTHING])
 
-  it('six counts Gaenslen of either leg when the own pain comes on at the joint in question', () => {
+  it('six counts Gaenslen of either leg when the familiar pain comes on at the joint in question', () => {
     const record = sorePelvis().test('gaenslen', 'left', [BUTTOCK]).test('gaenslen', 'right', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK])
     expect(rules(record, 'pelvic-six')).toMatchObject({ state: 'met', positives: 3 })
     expect(rules(record, 'pelvic-five')).toMatchObject({ state: 'open', positives: 2, needs: 1 })
@@ -86,8 +86,8 @@ describe('the pelvic rules side by side', () => {
     expect(at(chosen, 'sij-pain', 'right')?.weighed).toMatchObject({ headline: 'rule', rule: { lr: 4, rule: { cluster: { id: 'pelvic-four' } } } })
   })
 
-  it('clear needs all six quiet, uses the corrected negative ratio, and says nothing when one comes on', () => {
-    expect(rules(quiet, 'pelvic-clear')).toMatchObject({ state: 'open', needs: 1, open: ['sacral-thrust'], words: 'open, 1 more test must stay quiet' })
+  it('clear needs all six negative, uses the corrected negative ratio, and says nothing when one comes on', () => {
+    expect(rules(quiet, 'pelvic-clear')).toMatchObject({ state: 'open', needs: 1, open: ['sacral-thrust'], words: 'open, 1 more test must be negative' })
     const clear = quiet.test('sacral-thrust', 'none', [NOTHING])
     expect(rules(clear, 'pelvic-clear')).toMatchObject({ state: 'met', positives: 0 })
     const broken = sorePelvis().test('thigh-thrust', 'right', [BUTTOCK])
@@ -146,8 +146,10 @@ describe('the note', () => {
   it('tells story, tests, sources and what the product is not', () => {
     const text = plainText(noteOf(assess(threePositive.exam), 'A person, 43, examined 3 March 2026'))
     expect(text).toMatch('S1: “an ache behind on the right”; right buttock; aching; 3 of 10 now.')
-    expect(text).toMatch('- Thigh thrust, right (hand under the sacrum): reproduced. S1 in the right buttock, 3 to 5 of 10')
-    expect(text).toMatch('Sacroiliac joint, right: Pelvic five: met, 3 of 5; about 60 %, between 65 % by the published rule (van der Wurff 2006')
+    expect(text).toMatch('- Thigh thrust, right (hand under the sacrum): positive. S1 in the right buttock, 3 to 5 of 10')
+    expect(text).toMatch(
+      'Sacroiliac joint, right: SI joint, 3 of 5 (distraction, compression, thigh thrust, Gaenslen, FABER): met, 3 of 5; estimate 60 %: published rule 65 % (van der Wurff 2006',
+    )
     expect(text).toMatch('It does not diagnose.')
   })
 
@@ -182,14 +184,14 @@ describe('the story points too', () => {
     expect(pointing(arm())).toEqual([])
   })
 
-  it('a source whose tests have no figure shows what points to it, and no strip of the low back stands above the neck', () => {
+  it('a source whose tests have no figure shows what supports it, and no strip of the low back stands above the neck', () => {
     const neck = opened().symptom('S1', { places: ['left-neck-back'], qualities: ['aching'], now: 3 })
     expect(assess(neck.exam).sources.map((s) => `${s.source} ${s.side}`)).toEqual(['root-cervical left'])
     const turned = performed(neck, 'neck-extension-rotation', 'left', { turn: own(['left-neck-back'], 6) })
     const facet = assess(turned.exam).sources.find((s) => s.source === 'facet-cervical')
     expect(facet).toMatchObject({ side: 'left', weighed: null })
     expect(plainText(noteOf(assess(turned.exam), 'x'))).toMatch(
-      'Neck facet, left: Neck facet three: open, needs 2 more of 2; Neck extension and turn points to it.',
+      'Cervical facet joint, left: Cervical facet joint, 3 of 3 (ext-rotation, MSE cervical, PST cervical): open, needs 2 more of 2; Cervical extension-rotation test supports it.',
     )
   })
 })
@@ -215,7 +217,7 @@ describe('the published arm rule', () => {
     expect(after(4)?.weighed?.rule?.postTest).toBeCloseTo(0.9, 2)
   })
 
-  it('failing it says nothing; all four arm nerve tests quiet make a root unlikely', () => {
+  it('failing it says nothing; all four arm nerve tests negative make a root unlikely', () => {
     const quiet = performed(performed(arm(), 'neck-rotation', 'left'), 'neck-compression', 'none')
     expect(root(quiet)?.rules.find((r) => r.cluster.id === 'arm-nerve-four')?.state).toBe('out-of-reach')
     expect(root(quiet)?.weighed?.rule).toBeNull()
@@ -225,7 +227,7 @@ describe('the published arm rule', () => {
     expect(root(clear)?.weighed?.estimate).toBeLessThan(0.05)
   })
 
-  it('each quiet arm test takes its own step down: none of them falls off a cliff', () => {
+  it('each negative arm test takes its own step down: none of them falls off a cliff', () => {
     const figures = [1, 2, 3, 4].map((n) => {
       const quiet = ['ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3'].slice(0, n)
       return root(quiet.reduce((r, t) => performed(r, t, 'left'), arm()))?.weighed?.estimate ?? NaN

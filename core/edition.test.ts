@@ -10,7 +10,7 @@ import { REGISTER } from './evidence/register'
 import { GATES } from './safety'
 import { SCREEN } from './story/screen'
 
-/** What decides the meaning of a record: words, drawings and instructions may change without a new edition. */
+/** What decides the meaning of a record: words, drawings and instructions may change without a new edition. A text of several words is wording under any key. */
 const WORDING: ReadonlySet<string> = new Set([
   'pose',
   'do',
@@ -35,7 +35,7 @@ const WORDING: ReadonlySet<string> = new Set([
 ])
 
 function fingerprint(value: unknown): string {
-  const text = JSON.stringify(value, (key, part: unknown) => (WORDING.has(key) ? undefined : part))
+  const text = JSON.stringify(value, (key, part: unknown) => (WORDING.has(key) || (typeof part === 'string' && part.includes(' ')) ? undefined : part))
   return createHash('sha256').update(text).digest('hex').slice(0, 16)
 }
 

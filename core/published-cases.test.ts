@@ -17,7 +17,7 @@ const rule = (short: ShortCase, id: string) => {
 const source = (short: ShortCase, id: string) => evaluated(short).sources.find((s) => s.id === id)
 
 describe('worked examples, replayed from a file', () => {
-  it('three of four for a neck root at 23 %: 65 %; four of four: 90 % (Wainner 2003)', () => {
+  it('three of four for a cervical nerve root at 23 %: 65 %; four of four: 90 % (Wainner 2003)', () => {
     const four = ['ulnt-1', 'neck-closing-a', 'neck-distraction', 'neck-rotation']
     const at = { priors: { 'root-cervical': 0.23 } }
     expect(rule({ ...at, pos: four.slice(0, 3) }, 'arm-nerve-four').postTest).toBeCloseTo(0.646, 2)

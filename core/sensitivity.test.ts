@@ -29,7 +29,9 @@ describe('what the figures hang on', () => {
     const { assessment, verdict } = sij(five)
     const hinge = verdict && hingeOf(assessment, verdict)
     expect(hinge?.now).toBeCloseTo(headlineOf(verdict?.weighed ?? { estimate: 0 }), 9)
-    const name = { 'thigh thrust, right': 'thigh-thrust', 'Gaenslen, right': 'gaenslen', 'pelvic compression, right': 'sij-compression' }[hinge?.finding ?? '']
+    const name = { 'thigh thrust, right': 'thigh-thrust', 'Gaenslen test, right': 'gaenslen', 'pelvic compression, right': 'sij-compression' }[
+      hinge?.finding ?? ''
+    ]
     expect(name, hinge?.finding).toBeDefined()
     const other = ['sij-compression', 'thigh-thrust', 'gaenslen'].reduce((r, t) => r.test(t, 'right', [t === name ? NOTHING : BUTTOCK]), sorePelvis())
     expect(hinge?.then).toBeCloseTo(headlineOf(sij(other).verdict?.weighed ?? { estimate: 0 }), 9)
@@ -66,7 +68,7 @@ describe('what the figures hang on', () => {
       .test('thigh-thrust', 'left', [own(['left-buttock'])])
       .test('leg-raise', 'left', [own(['left-calf'], 5, 48)])
     const close = holdingOf(assess(record.exam, { priors: { 'root-lumbar-low': 0.6, 'sij-pain': 0.3 } }))
-    expect(close.leader).toBe('Low lumbar root, L4–S1, left')
+    expect(close.leader).toBe('Lumbosacral radiculopathy (L4-S1), left')
     expect(close.dependsOn.filter((d) => d.startsWith('the pretest odds'))).toEqual([
       `the pretest odds of ${sourceOf('root-lumbar-low').inWords} (halved)`,
       `the pretest odds of ${sourceOf('sij-pain').inWords} (doubled)`,

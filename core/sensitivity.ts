@@ -33,8 +33,8 @@ export interface Holding {
 
 /** Correlations that every group is held at, one after the other. */
 const CAUSES: readonly { readonly words: string; readonly stress: NonNullable<Weights['stress']> }[] = [
-  { words: 'how far tests share a cause (none)', stress: { rho: 0 } },
-  { words: 'how far tests share a cause (half)', stress: { rho: 0.5 } },
+  { words: 'how far tests are correlated (none)', stress: { rho: 0 } },
+  { words: 'how far tests are correlated (half)', stress: { rho: 0.5 } },
 ]
 
 /** What the pretest odds of one source are multiplied by, one source at a time: all of them together would not change who leads. */

@@ -44,10 +44,10 @@ test('a new person: story, five pelvic tests, a leg raise with the ankle, the no
   ).toBe(true)
   await expectAccessible(page)
   // What the first test asks is asked in place, one key each.
-  await expect(page.getByRole('group', { name: 'Ask first' })).toContainText('Saddle and sphincters')
+  await expect(page.getByRole('group', { name: 'Ask first' })).toContainText('Cauda equina')
   await askedFirst(page)
   const board = page.getByRole('complementary', { name: 'Board' })
-  await expect(board).toContainText('pelvic five: open, needs 3 more of 5')
+  await expect(board).toContainText('SI joint, 3 of 5: open, needs 3 more of 5')
   const heading = page.locator('#in-hand')
 
   // Seated tests are left for later: straight to the raise, by name.
@@ -64,32 +64,32 @@ test('a new person: story, five pelvic tests, a leg raise with the ankle, the no
   await press(page, 'Enter')
   await expect(page.getByText('Where? The place decides what this means.')).toBeVisible()
   await press(page, 'c', '6')
-  await expect(heading).toContainText('Leg raise, ankle moved, right')
+  await expect(heading).toContainText('Straight leg raise with ankle differentiation (Bragard), right')
   await press(page, 'Enter', 'Enter')
-  await expect(board).toContainText('points to it: 1')
+  await expect(board).toContainText('supports it: 1')
 
   // Five pelvic tests: two quiet, three bring it on. The rule goes from open to met.
   await goTo(page, 'pelvic distraction')
-  await expect(heading).toContainText('Pelvic distraction')
+  await expect(heading).toContainText('Sacroiliac distraction')
   await press(page, 'Space')
   await goTo(page, 'faber right')
   await press(page, 'Space')
-  await expect(board).toContainText('pelvic five: open, needs 3 more of 3')
-  for (const name of ['Thigh thrust', 'Gaenslen', 'Pelvic compression']) {
+  await expect(board).toContainText('SI joint, 3 of 5: open, needs 3 more of 3')
+  for (const name of ['Thigh thrust', 'Gaenslen test', 'Sacroiliac compression']) {
     await goTo(page, `${name.toLowerCase()} right`)
     await expect(heading).toContainText(name)
     await press(page, 'Enter', 'u', '5')
   }
-  await expect(board).toContainText('pelvic five: met, 3 of 5')
+  await expect(board).toContainText('SI joint, 3 of 5: met, 3 of 5')
   await expect(board).toContainText('rule and model')
   await expect(page.getByText('a nerve symptom can fake a positive pelvic test')).toBeVisible()
 
   // Undo takes the last test back, and giving it again settles the rule again.
   await press(page, 'Backspace')
-  await expect(board).toContainText('pelvic five: open, needs 1 more of 1')
+  await expect(board).toContainText('SI joint, 3 of 5: open, needs 1 more of 1')
   await goTo(page, 'pelvic compression right')
   await press(page, 'Enter', 'u', '5')
-  await expect(board).toContainText('pelvic five: met, 3 of 5')
+  await expect(board).toContainText('SI joint, 3 of 5: met, 3 of 5')
   await expectSaved(page)
 
   // The power fails. Everything acknowledged is still there.
@@ -98,20 +98,20 @@ test('a new person: story, five pelvic tests, a leg raise with the ankle, the no
   await clinic.start()
   await page.reload()
   powerOut = false
-  await expect(board).toContainText('pelvic five: met, 3 of 5')
+  await expect(board).toContainText('SI joint, 3 of 5: met, 3 of 5')
 
   await page.getByRole('link', { name: 'Weigh', exact: true }).click()
   await expect(page.getByRole('heading', { level: 2 }).first()).toBeVisible()
   await page.getByRole('button', { name: /Sacroiliac joint, right/ }).click()
   await expect(page.getByRole('region', { name: 'Four figures' })).toContainText('Estimate · leads')
-  await expect(page.getByRole('region', { name: 'Pelvic five', exact: true })).toContainText('Gaenslen: reproduced.')
+  await expect(page.getByRole('region', { name: 'SI joint, 3 of 5', exact: true })).toContainText('Gaenslen test: reproduced.')
   await expectAccessible(page)
 
   await page.getByRole('link', { name: 'Note', exact: true }).click()
   const note = page.getByRole('article', { name: 'Note' })
   await expect(note).toContainText('Straight leg raise, right (hip neutral, ankle free): reproduced. S1 in the right calf at 48°')
   await expect(note).toContainText('eased when the ankle was let go and returned when it was bent up')
-  await expect(note).toContainText('Pelvic five: met, 3 of 5')
+  await expect(note).toContainText('SI joint, 3 of 5: met, 3 of 5')
   await expect(note).toContainText('It does not diagnose.')
   await page.getByLabel('Your own words').fill('Seen after a fall on the slip.')
   await page.getByLabel('Your own words').blur()
@@ -132,7 +132,7 @@ test('interrupted, stopped, wrong side, offline: the record is what was answered
   const board = page.getByRole('complementary', { name: 'Board' })
 
   // Resumes exactly where it was left: the second stage of the ankle test.
-  await expect(heading).toContainText('Leg raise, ankle moved, left')
+  await expect(heading).toContainText('Straight leg raise with ankle differentiation (Bragard), left')
   await expect(page.getByRole('button', { name: /It comes back/ })).toBeVisible()
 
   // Offline: answers are kept here, shown as waiting, and delivered once, in order.
@@ -149,8 +149,8 @@ test('interrupted, stopped, wrong side, offline: the record is what was answered
   await press(page, 'Escape')
   await expect(page.getByText('Nothing was begun')).toBeVisible()
   await press(page, '.')
-  await expect(page.getByText('Stopped for the patient: FABER, left.')).toBeVisible()
-  await expect(board).toContainText('pelvic five: open, needs 3 more of 4')
+  await expect(page.getByText('Stopped for the patient: FABER test, left.')).toBeVisible()
+  await expect(board).toContainText('SI joint, 3 of 5: open, needs 3 more of 4')
 
   // The other side by one key, any test by its other name, an unusual angle asked about once.
   await goTo(page, 'lasegue right')
@@ -162,7 +162,7 @@ test('interrupted, stopped, wrong side, offline: the record is what was answered
   await press(page, 'Backspace', 'Backspace', 'Backspace', 'n')
   await expectSaved(page)
   await page.reload()
-  await expect(board).toContainText('pelvic five: open, needs 3 more of 4')
+  await expect(board).toContainText('SI joint, 3 of 5: open, needs 3 more of 4')
 })
 
 test('bad input gets a message, writes nothing, and never breaks', async ({ request, clinic }) => {

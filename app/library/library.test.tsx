@@ -15,9 +15,9 @@ describe('the library', () => {
     const find = screen.getByLabelText('Find by name, posture or structure')
     for (const [words, test] of [
       ['lasegue', 'Straight leg raise'],
-      ['patrick', 'FABER'],
-      ['face down', 'Sacral thrust'],
-      ['hamstrings sitting', 'Slump'],
+      ['patrick', 'FABER test'],
+      ['prone', 'Sacral thrust'],
+      ['hamstrings sitting', 'Slump test'],
     ] as const) {
       await userEvent.clear(find)
       await userEvent.type(find, words)
@@ -30,7 +30,7 @@ describe('the library', () => {
   it.each(CATALOGUE.map((test) => [test.id, test] as const))('%s: every stage of every way can be stepped through, drawn', (_, test) => {
     render(<StageStepper testId={test.id} />)
     for (const way of offered(test.variants)) {
-      if (offered(test.variants).length > 1) fireEvent.change(screen.getByLabelText('Done this way'), { target: { value: way.id } })
+      if (offered(test.variants).length > 1) fireEvent.change(screen.getByLabelText('Technique'), { target: { value: way.id } })
       const list = within(screen.getByRole('list'))
       for (const stage of stagesOf(test, way.id).map((s) => stageAs(test, way.id, s))) {
         const row = list.getByText(stage.label).closest('button')
@@ -54,14 +54,14 @@ describe('the library', () => {
     render(<EvidenceTable rows={rowsOf('leg-raise')} />)
     const rows = screen.getAllByRole('row').slice(1)
     expect(rows[0]).toHaveTextContent('Vroomen 2002')
-    expect(rows[0]).toHaveTextContent('Moves the number.')
-    for (const row of rows.slice(1)) expect(row).not.toHaveTextContent('Moves the number.')
+    expect(rows[0]).toHaveTextContent('Changes the estimate.')
+    for (const row of rows.slice(1)) expect(row).not.toHaveTextContent('Changes the estimate.')
     expect(screen.getByRole('row', { name: /Lauder 2000/ })).toHaveTextContent('unverified')
     for (const row of rows) expect(row).toHaveTextContent('not checked against the paper')
   })
 
   it('says so where nothing is published', () => {
     render(<EvidenceTable rows={[]} />)
-    expect(screen.getByText(/points, and moves no number/)).toBeVisible()
+    expect(screen.getByText(/points, and changes no estimate/)).toBeVisible()
   })
 })

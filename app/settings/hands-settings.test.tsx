@@ -18,7 +18,7 @@ describe('hands on the patient', () => {
     await userEvent.click(own)
     await userEvent.keyboard('{PageDown}')
     expect(kept().pedal).toMatchObject({ next: '', own: 'pagedown' })
-    await userEvent.click(screen.getByRole('button', { name: 'Take off' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Remove' }))
     expect(kept().pedal).toMatchObject({ own: '' })
     // Esc learns nothing.
     await userEvent.click(screen.getAllByRole('button', { name: 'none: press to set' })[0] ?? next)

@@ -67,7 +67,7 @@ export function HandsSettings() {
                 </button>
                 {hands.pedal[move] !== '' && (
                   <Button onClick={() => change({ pedal: { ...hands.pedal, [move]: '' } })} look="quiet" className="ml-2">
-                    Take off
+                    Remove
                   </Button>
                 )}
               </td>

@@ -28,7 +28,7 @@ export function OddsSettings({ setting: stored, own }: Props) {
   return (
     <section aria-labelledby="odds" className="mt-6 rounded-card border border-hair bg-sheet px-5 py-4">
       <h2 id="odds" className="text-xl">
-        Starting odds
+        Pretest probabilities
       </h2>
       <p className="mt-1 text-ash">
         Where each source stands before any test, by where the pain is painted. A figure of your own needs a source, and carries your name.
@@ -147,8 +147,8 @@ function LineRow({
               Change
             </button>
             {written && (
-              <Button aria-label={`Give back ${title}`} onClick={() => void send(null, 'given back')} look="quiet" className="ml-2">
-                Give back
+              <Button aria-label={`Restore ${title}`} onClick={() => void send(null, 'given back')} look="quiet" className="ml-2">
+                Restore
               </Button>
             )}
           </>

@@ -31,7 +31,7 @@ describe('schools and turns', () => {
     await userEvent.click(screen.getByRole('radio', { name: /^Four: distraction/ }))
     expect(chooseForClinic).toHaveBeenCalledWith(expect.any(String), 'schools', { 'slump-order': 'neck-first', 'pelvic-cluster': 'four' })
     expect(screen.getByRole('status')).toHaveTextContent('Saved.')
-    await userEvent.click(screen.getByRole('radio', { name: /^Fewest turns/ }))
+    await userEvent.click(screen.getByRole('radio', { name: /^Fewest position changes/ }))
     expect(chooseForClinic).toHaveBeenLastCalledWith(expect.any(String), 'mode', 'fewest-turns')
   })
 
@@ -57,7 +57,7 @@ describe('schools and turns', () => {
   })
 })
 
-describe('starting odds', () => {
+describe('pretest probabilities', () => {
   it('are changed with a source, shown with their author, and given back', async () => {
     const own = [{ line: 'sij-pain', setting: 'referred' as const, p: 0.4, source: 'our audit', by: 'Somebody', at: 1 }]
     render(<OddsSettings setting="referred" own={own} />)
@@ -82,22 +82,22 @@ describe('starting odds', () => {
 })
 
 describe('the register', () => {
-  it('finds by test, study or number, and can show only what moves a number', async () => {
+  it('finds by test, study or number, and can show only what changes the estimate', async () => {
     render(<RegisterTable rows={REGISTER} />)
     const status = screen.getAllByRole('status')[0]
     await userEvent.type(screen.getByRole('textbox', { name: 'Find' }), 'thigh thrust')
     const all = Number(status?.textContent.split(' ')[0])
     expect(all).toBeGreaterThan(1)
     expect(all).toBeLessThan(20)
-    await userEvent.click(screen.getByRole('checkbox', { name: 'only rows that move a number' }))
+    await userEvent.click(screen.getByRole('checkbox', { name: 'only rows that change the estimate' }))
     expect(Number(status?.textContent.split(' ')[0])).toBeLessThan(all)
   })
 
   it('an own figure is refused without a source, and the form keeps what was typed', async () => {
     vi.mocked(overrideFigure).mockResolvedValueOnce(refusal)
     render(<RegisterTable rows={REGISTER.filter((row) => row.id === 'A02')} />)
-    await userEvent.click(screen.getByRole('button', { name: 'Own figure for A02' }))
-    const form = screen.getByRole('form', { name: 'Own figure for A02' })
+    await userEvent.click(screen.getByRole('button', { name: 'Own accuracy for A02' }))
+    const form = screen.getByRole('form', { name: 'Own accuracy for A02' })
     const sens = within(form).getByLabelText('Sensitivity, 0 to 1')
     await userEvent.clear(sens)
     await userEvent.type(sens, '0,71')
@@ -113,9 +113,9 @@ describe('the register', () => {
   it('an own figure names its author and can be given back', async () => {
     const own = REGISTER.filter((row) => row.id === 'A02').map((row) => ({ ...row, own: { by: 'Somebody', at: 1 } }))
     render(<RegisterTable rows={own} />)
-    expect(screen.getByText('This clinic’s own figure, by Somebody')).toBeVisible()
-    await userEvent.click(screen.getByRole('button', { name: 'Own figure for A02' }))
-    await userEvent.click(screen.getByRole('button', { name: 'Give the shipped figure back' }))
+    expect(screen.getByText('Entered by this clinic: Somebody')).toBeVisible()
+    await userEvent.click(screen.getByRole('button', { name: 'Own accuracy for A02' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Restore the published accuracy' }))
     expect(vi.mocked(overrideFigure).mock.calls[0]?.[1]).toMatchObject({ row: 'A02', figures: null })
   })
 })

@@ -24,7 +24,7 @@ export function BringIn() {
     } catch {
       setProblem({
         what: 'The server did not answer.',
-        kept: 'The file is where it was; nothing was brought in.',
+        kept: 'The file is where it was; nothing was imported.',
         do: 'Choose it again; it is taken once only.',
       })
     }
@@ -33,7 +33,7 @@ export function BringIn() {
   return (
     <>
       <label className="flex min-h-11 cursor-pointer items-center gap-2 rounded-card border border-ash bg-sheet px-4 focus-within:outline-3 focus-within:outline-lantern">
-        <Upload size={18} aria-hidden="true" /> Bring in an exam file
+        <Upload size={18} aria-hidden="true" /> Import an exam file
         <input
           ref={input}
           type="file"

@@ -65,7 +65,7 @@ function after(p: number, { there, without }: Rates, positive: boolean): number 
   return (p * a) / (p * a + (1 - p) * b)
 }
 
-/** Bits a minute, turning counted. */
+/** Expected gain a minute, turning counted. */
 function worth({ test }: RouteStep, { exam }: Assessment, now: ReadonlyMap<WeighedSource, number>, known: Known): number {
   const bits = namesOf(test).reduce((sum, id) => {
     const item = ITEM.get(id)

@@ -11,7 +11,7 @@ export const CONDITIONS = {
   'fracture-neck': 'suspected fracture of the neck',
   'upper-neck-laxity': 'suspected upper-neck laxity',
   'head-unsupported': 'a head that feels unsupported',
-  'neck-artery': 'neck artery signs',
+  'neck-artery': 'signs of cervical arterial dysfunction',
   'cord-signs': 'cord signs',
   'neck-trauma': 'neck trauma that has not been looked into',
   'hip-replacement': 'hip replacement',

@@ -117,7 +117,7 @@ describe('schools', () => {
     expect(planned(record.test('leg-raise', 'left', [own(['left-calf'], 6, 48)]))).toContain('slump')
   })
 
-  it('upper neck ligaments for everyone, or never; motion tests, facets and segments as the school has them', () => {
+  it('craniocervical ligaments for everyone, or never; motion tests, facets and segments as the school has them', () => {
     expect(planned(follow(neck(), { 'ligaments-who': 'everyone' }))).toContain('alar-ligament')
     expect(planned(neck())).not.toContain('alar-ligament')
     expect(
@@ -137,6 +137,6 @@ describe('schools', () => {
     const sore = performed(neck(), 'transverse-ligament', 'none', { lift: { said: 'observed', choice: 'pain' } })
     const says = (record: Composed) => closedGates(record.exam).flatMap((c) => (c.gate.id.startsWith('ligament-pain') ? [c.gate.do] : []))
     expect(says(sore)).toEqual([expect.stringMatching('prefer gentle mobilisation')])
-    expect(says(follow(sore, { 'neck-thrust': 'no-hands' }))).toEqual([expect.stringMatching('No manual treatment of the upper neck')])
+    expect(says(follow(sore, { 'neck-thrust': 'no-hands' }))).toEqual([expect.stringMatching('No manual treatment of the upper cervical spine')])
   })
 })

@@ -60,7 +60,7 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     changes: 'The stages, the gauge and the seconds of the six pelvic tests.',
     schools: [
       school('build', 'Build up over about 5 s to 25–30 kg (15 kg for Gaenslen and FABER)'),
-      school('graded', 'Graded: light, held up to 30 s, then quick presses; the first own pain ends it', { variants: each(PELVIC, 'graded') }),
+      school('graded', 'Graded: light, held up to 30 s, then quick presses; the first familiar pain ends it', { variants: each(PELVIC, 'graded') }),
     ],
   },
   {
@@ -68,7 +68,7 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     ask: 'What counts in the slump?',
     changes: 'When a slump is read as reproduced.',
     schools: [
-      school('eased', 'The own symptom that eases when one part is let go'),
+      school('eased', 'The familiar symptom that eases when one part is let go'),
       school('any-symptom', 'Any tingling, numbness, burning or shooting; cannot part nerve from muscle', { variants: { slump: 'any-symptom' } }),
     ],
   },
@@ -94,8 +94,8 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
   },
   {
     id: 'arm-neck',
-    ask: 'Arm nerve tests: when does the neck move?',
-    changes: 'The order of the stages of the four arm nerve tests.',
+    ask: 'ULNT: when does the neck move?',
+    changes: 'The order of the stages of ULNT 1 to 3.',
     schools: [
       school('arm-first', 'Arm first, the neck bent away last'),
       school('neck-first', 'The neck placed first, then let go to the middle', { variants: each(ARM, 'neck-first') }),
@@ -103,8 +103,8 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
   },
   {
     id: 'arm-one-order',
-    ask: 'Arm nerve test 1: in which order?',
-    changes: 'The order of the stages of arm nerve test 1.',
+    ask: 'ULNT 1: in which order?',
+    changes: 'The order of the stages of ULNT 1.',
     schools: [
       school('elbow-before-wrist', 'Turn out, straighten the elbow, then wrist and fingers'),
       school('elbow-last', 'Turn the palm, wrist and fingers, turn out, the elbow last', { variants: { 'ulnt-1': 'arm-first-elbow-last' } }),
@@ -126,7 +126,7 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     changes: 'The stages and the reading of the alar test.',
     schools: [
       school('three-positions', 'Only when lax in neutral, slight flexion and slight extension'),
-      school('nodded', 'In one nodded position, with side-bend and rotation', { variants: { 'alar-ligament': 'nodded' } }),
+      school('nodded', 'In one nodded position, with side-flexion and rotation', { variants: { 'alar-ligament': 'nodded' } }),
     ],
   },
   {
@@ -146,7 +146,7 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     schools: [
       school('active-reach', 'Reaching down the back of the leg'),
       school('overpressure', 'Arms crossed, guided, with overpressure', { variants: { 'lumbar-quadrant': 'overpressure' } }),
-      school('prone-lift', 'Leg lifted face down under a lumbar contact', { adds: ['prone-lift-lumbar'], leavesOut: ['lumbar-quadrant'] }),
+      school('prone-lift', 'Leg lifted prone under a lumbar contact', { adds: ['prone-lift-lumbar'], leavesOut: ['lumbar-quadrant'] }),
     ],
   },
   {
@@ -155,7 +155,7 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     changes: 'Which instability test is planned.',
     schools: [
       school('on-call', 'Neither unless wanted, by name'),
-      school('legs-lifted', 'Face down with the legs lifted', { adds: ['prone-instability'] }),
+      school('legs-lifted', 'Prone with the legs lifted', { adds: ['prone-instability'] }),
       school('side-lying-shear', 'Shear on the side at three hip angles, then with the deep muscles on', { adds: ['side-lying-shear'] }),
     ],
   },
@@ -173,7 +173,7 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     ask: 'What counts in the outlet tests?',
     changes: 'When an outlet test is read as reproduced.',
     schools: [
-      school('symptom', 'The own symptom'),
+      school('symptom', 'The familiar symptom'),
       school('pulse', 'A changed pulse counts too; it is common in healthy people', {
         variants: { 'arm-pulse-inspiration': 'pulse-alone', 'elevated-arm-stress': 'pulse-difference' },
       }),
@@ -185,7 +185,7 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     changes: 'The advice written beside it. Slack always means no manual treatment of the neck, and referral.',
     schools: [
       school('gentler', 'Gentler mobilisation instead of a high-velocity technique'),
-      school('no-hands', 'No manual treatment of the upper neck until it was looked into'),
+      school('no-hands', 'No manual treatment of the upper cervical spine until it was looked into'),
     ],
   },
 ]

@@ -10,7 +10,7 @@ import { positive } from './item'
  */
 export const armNerveFour = defineCluster({
   id: 'arm-nerve-four',
-  name: 'Arm nerve four',
+  name: 'Cervical radiculopathy, 4 items',
   source: 'root-cervical',
   holds: atLeast(3, [positive('ulnt-1'), positive('neck-closing-a'), positive('neck-distraction'), positive('neck-rotation')]),
   figures: { 4: 'arm-nerve-four-all' },

@@ -5,7 +5,7 @@ import { aged, positive, told } from './item'
 /** Three or more of age, walking, sitting, place of onset and the quadrant, without centralisation (register row C03). */
 export const backFacetNewer = defineCluster({
   id: 'back-facet-newer',
-  name: 'Back facet, newer rule',
+  name: 'Lumbar facet joint, 3 of 5 (newer rule)',
   source: 'facet-lumbar',
   after: 'back-facet-older',
   holds: all([
@@ -22,5 +22,5 @@ export const backFacetNewer = defineCluster({
   beside: true,
   neverLeads: true,
   badge: 'Low confidence: recalled with doubt, derived only',
-  note: 'Here pain on extension with rotation counts, where in the older rule its absence does. Its figure is unverified and moves nothing.',
+  note: 'Here pain on extension with rotation counts, where in the older rule its absence does. Its accuracy is unverified and changes no estimate.',
 })

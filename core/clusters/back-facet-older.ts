@@ -8,7 +8,7 @@ const lying = told('lying-eases', 'Lying down eases it')
 /** Five of seven, relief on lying among them (register row C04). Here NO pain on extension with rotation counts. */
 export const backFacetOlder = defineCluster({
   id: 'back-facet-older',
-  name: 'Back facet, older rule',
+  name: 'Lumbar facet joint, 5 of 7 (older rule)',
   source: 'facet-lumbar',
   holds: all([
     lying,
@@ -18,7 +18,7 @@ export const backFacetOlder = defineCluster({
       told('cough-worse', 'Coughing does not make it worse', 'no'),
       told('bending-worse', 'Bending forward does not make it worse', 'no'),
       told('rising-worse', 'Coming up from bending does not make it worse', 'no'),
-      not(observed('extension-own-pain', 'Own pain on bending back', 'lumbar-range', limited('extension', 'own-pain'))),
+      not(observed('extension-own-pain', 'Familiar pain on bending back', 'lumbar-range', limited('extension', 'own-pain'))),
       not(positive('lumbar-quadrant')),
     ]),
   ]),

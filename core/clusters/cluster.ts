@@ -58,7 +58,7 @@ export interface Cluster {
   readonly note: string
 }
 
-/** Declare a cluster; its figures stand in the evidence register under its id. A rule of a study unless it says otherwise. */
+/** Declare a cluster; its estimates stand in the evidence register under its id. A rule of a study unless it says otherwise. */
 export function defineCluster(cluster: Omit<Cluster, 'basis'> & Partial<Pick<Cluster, 'basis'>>): Cluster {
   return { basis: 'published', ...cluster }
 }

@@ -22,7 +22,7 @@ describe('every rule', () => {
     }
   })
 
-  it('of a study finds its figures in the register; of a pattern or a grading has none that move', () => {
+  it('of a study finds its estimates in the register; of a pattern or a grading has none that move', () => {
     for (const cluster of CLUSTERS) {
       const rows = rowsOf(cluster.figure ?? cluster.id)
       // The pair of quiet neck tests has no printed figure: its note says so, and the model speaks.
@@ -58,7 +58,7 @@ describe('pelvic rules', () => {
     ['pelvic-six', ['sij-distraction', 'sij-compression', 'thigh-thrust', 'sacral-thrust', 'gaenslen'], 3],
     ['pelvic-five-thrust', ['sij-distraction', 'thigh-thrust', 'gaenslen', 'sij-compression', 'sacral-thrust'], 3],
     ['pelvic-four', ['sij-distraction', 'thigh-thrust', 'sij-compression', 'sacral-thrust'], 2],
-  ])('%s: met by that many, open with one fewer, out of reach once too many are quiet', (id, tests, k) => {
+  ])('%s: met by that many, open with one fewer, cannot be met any more once too many are negative', (id, tests, k) => {
     expect(state({ pos: tests.slice(0, k) }, id)).toBe('met')
     expect(rule({ pos: tests.slice(0, k - 1) }, id)).toMatchObject({ state: 'open', needs: 1 })
     expect(state({ neg: tests.slice(0, tests.length - k + 1) }, id)).toBe(id === 'pelvic-six' ? 'open' : 'out-of-reach')
@@ -128,9 +128,9 @@ describe('neck rules', () => {
     expect(state({ neg: FOUR.slice(0, 2) }, 'arm-nerve-four')).toBe('out-of-reach')
   })
 
-  it('quiet rules need every test, and one that came on takes them out of reach', () => {
+  it('negative rules need every test, and one that came on takes them cannot be met any more', () => {
     const arm = ['ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3']
-    expect(rule({ neg: arm.slice(0, 3) }, 'arm-nerve-clear')).toMatchObject({ state: 'open', words: 'open, 1 more test must stay quiet' })
+    expect(rule({ neg: arm.slice(0, 3) }, 'arm-nerve-clear')).toMatchObject({ state: 'open', words: 'open, 1 more test must be negative' })
     expect(state({ neg: arm }, 'arm-nerve-clear')).toBe('met')
     expect(state({ pos: ['ulnt-3'] }, 'arm-nerve-clear')).toBe('out-of-reach')
     expect(state({ neg: ['neck-segment-motion', 'neck-segment-palpation'] }, 'neck-facet-clear')).toBe('met')
@@ -165,7 +165,7 @@ describe('neck rules', () => {
 })
 
 describe('back and leg rules', () => {
-  it('the leg nerve is graded, and a grade needs the ones before it', () => {
+  it('the Lumbosacral radiculopathy, graded is graded, and a grade needs the ones before it', () => {
     const leg = { 'leg-pattern': true }
     const grade = (short: ShortCase) => rule({ conditions: leg, ...short }, 'leg-nerve').grade
     expect(grade({})).toBeNull()
@@ -178,7 +178,7 @@ describe('back and leg rules', () => {
     expect(grade({ pos: ['leg-raise'], conditions: { 'leg-pattern': false } })).toBeNull()
   })
 
-  it('signs of the upper roots and of a loose segment are counted into grades', () => {
+  it('signs of the upper roots and of segmental instability are counted into grades', () => {
     expect(rule({ conditions: { 'patellar-reflex': true } }, 'upper-leg-nerve').grade).toBe('one sign')
     expect(rule({ pos: ['femoral-stretch'], conditions: { 'patellar-reflex': true, 'front-thigh-feeling': true } }, 'upper-leg-nerve').grade).toBe(
       'three or more signs',

@@ -5,7 +5,7 @@ import { CORD_FIVE } from './cord-signs'
 /** None of the five, all of them looked at: less likely (register row E11). One positive never reassures. */
 export const cordClear = defineCluster({
   id: 'cord-clear',
-  name: 'Cord quiet',
+  name: 'Myelopathy, 0 of 5 signs',
   source: 'cord',
   after: 'cord-five',
   holds: all(CORD_FIVE.map((item) => not(item))),

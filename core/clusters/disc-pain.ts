@@ -5,7 +5,7 @@ import { positive } from './item'
 /** Repeated movement draws the pain back to the spine (register rows C10 to C12). */
 export const discPain = defineCluster({
   id: 'disc-pain',
-  name: 'Disc, centralises',
+  name: 'Disc, centralisation',
   source: 'disc-annulus',
   holds: atLeast(1, [positive('repeated-movement')]),
   figure: 'repeated-movement',

@@ -47,7 +47,7 @@ export function emptyDraft(id: OwnRuleId): RuleDraft {
   }
 }
 
-/** The rule a draft stands for. Without a source its figures are left out: a figure without one moves nothing. */
+/** The rule a draft stands for. Without a source its estimates are left out: a figure without one moves nothing. */
 export function ruleOfDraft(draft: RuleDraft): Content {
   const parts = draft.items.map(({ item, worth, negated }) => ({ worth, part: negated ? not(leaf(item)) : leaf(item) }))
   const told = draft.lrPositive !== null || draft.lrNegative !== null

@@ -15,7 +15,7 @@ describe('findings that may fake one another', () => {
     expect(warnings(slumped.test('gaenslen', 'right', [BUTTOCK]))).toHaveLength(1)
   })
 
-  it('not when the nerve test was quiet, nor on the other side, nor for another symptom', () => {
+  it('not when the nerve test was negative, nor on the other side, nor for another symptom', () => {
     expect(warnings(both.test('leg-raise', 'right', [NOTHING]).test('faber', 'right', [BUTTOCK]))).toEqual([])
     const other = both.symptom('S2', { places: ['right-calf'], qualities: ['shooting'], now: 1 })
     const raised = other.test('leg-raise', 'right', [{ said: 'familiar', symptom: 'S2', places: ['right-calf'], intensity: 4 }])
@@ -42,7 +42,7 @@ describe('findings that may fake one another', () => {
     expect(warnings(turned(turned(sweep(faber), 'right', 40), 'left', 12)).join()).not.toMatch('discount')
   })
 
-  it('FABER in the groin alone, or beside a quiet thigh thrust, warns of nothing; centralised pain warns only beside a pelvic positive', () => {
+  it('FABER in the groin alone, or beside a negative thigh thrust, warns of nothing; centralised pain warns only beside a pelvic positive', () => {
     const faber = sorePelvis().test('faber', 'right', [own(['right-groin'])])
     expect(warnings(faber.test('thigh-thrust', 'right', [NOTHING]))).toEqual([])
     expect(warnings(faber.test('sij-compression', 'right', [BUTTOCK])).join()).not.toMatch('sore hip')

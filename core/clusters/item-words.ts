@@ -20,12 +20,12 @@ export function itemWords(item: Item): string {
   }
 }
 
-/** How a condition stands: "reproduced", "no", "not asked". */
+/** How a condition stands: "positive", "no", "not asked". */
 export const leafWords: LeafWords<Item> = ({ leaf: item, truth, open }) => {
   if (truth === 'open') {
     if (item.kind === 'told' || item.kind === 'age') return 'not asked'
     return item.kind === 'painted' ? 'nothing painted' : openWords(open)
   }
-  if (item.kind === 'positive') return truth === 'true' ? 'reproduced' : 'not reproduced'
+  if (item.kind === 'positive') return truth === 'true' ? 'positive' : 'negative'
   return truth === 'true' ? 'yes' : 'no'
 }

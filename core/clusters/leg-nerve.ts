@@ -22,7 +22,7 @@ const deficit = observed(
  */
 export const legNerve = defineCluster({
   id: 'leg-nerve',
-  name: 'Leg nerve',
+  name: 'Lumbosacral radiculopathy, graded',
   source: 'root-lumbar-low',
   basis: 'model',
   holds: all([pattern, tension]),
@@ -32,5 +32,5 @@ export const legNerve = defineCluster({
     { name: 'tension, changed by a distant part, with a deficit', holds: all([pattern, tension, distant, deficit]) },
     { name: 'all of these and the crossed raise', holds: all([pattern, tension, distant, deficit, positive('crossed-leg-raise')]) },
   ],
-  note: 'A grading, not a published rule: the figures beside it are the model’s, from the single tests.',
+  note: 'A graded list, not a published rule: the estimate beside it is the model’s, from the single tests.',
 })

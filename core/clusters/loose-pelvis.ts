@@ -5,7 +5,7 @@ import { positive } from './item'
 /** Leg raise by the patient hard or painful, better with compression, and the five-test cluster met. A pattern without figures. */
 export const loosePelvis = defineCluster({
   id: 'loose-pelvis',
-  name: 'Loose pelvis',
+  name: 'Sacroiliac laxity, pattern',
   source: 'sij-ligament',
   after: 'pelvic-ligament-score',
   basis: 'pattern',

@@ -5,7 +5,7 @@ import { positive } from './item'
 /** Both outlet tests with the own symptom. One alone is common in healthy people (register rows G05 to G07). */
 export const outlet = defineCluster({
   id: 'outlet',
-  name: 'Outlet two',
+  name: 'Thoracic outlet, 2 of 2',
   source: 'outlet',
   basis: 'model',
   holds: all([positive('arm-pulse-inspiration'), positive('elevated-arm-stress')]),

@@ -9,7 +9,7 @@ import { positive } from './item'
  */
 export const pelvicClear = defineCluster({
   id: 'pelvic-clear',
-  name: 'Pelvic clear',
+  name: 'SI joint, 0 of 6',
   source: 'sij-pain',
   after: 'pelvic-four',
   holds: all([

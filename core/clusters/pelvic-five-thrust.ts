@@ -9,7 +9,7 @@ import { positive } from './item'
  */
 export const pelvicFiveThrust = defineCluster({
   id: 'pelvic-five-thrust',
-  name: 'Pelvic five with thrust',
+  name: 'SI joint, 3 of 5 with sacral thrust',
   source: 'sij-pain',
   after: 'pelvic-six',
   holds: atLeast(3, [positive('sij-distraction'), positive('thigh-thrust'), positive('gaenslen'), positive('sij-compression'), positive('sacral-thrust')]),

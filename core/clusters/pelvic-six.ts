@@ -10,7 +10,7 @@ import { positive } from './item'
  */
 export const pelvicSix = defineCluster({
   id: 'pelvic-six',
-  name: 'Pelvic six',
+  name: 'SI joint, 3 of 6',
   source: 'sij-pain',
   after: 'pelvic-five',
   holds: atLeast(3, [

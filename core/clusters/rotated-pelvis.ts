@@ -5,7 +5,7 @@ import { positive } from './item'
 /** Landmark levels that fit a rotation or an up-slip. A pattern without figures. */
 export const rotatedPelvis = defineCluster({
   id: 'rotated-pelvis',
-  name: 'Rotated pelvis',
+  name: 'Innominate rotation, pattern',
   source: 'sij-stiff',
   after: 'stiff-pelvis',
   basis: 'pattern',

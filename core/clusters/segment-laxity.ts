@@ -6,8 +6,8 @@ import { observed, positive } from './item'
 const items = [
   positive('passive-extension'),
   any([
-    observed('level-hyper', 'A level moves too much, face down', 'lumbar-spring', cells('levels', 'moves', ['hyper'])),
-    observed('level-hyper-side', 'A level moves too much, on the side', 'lumbar-spring', cells('levels-side', 'moves', ['hyper'])),
+    observed('level-hyper', 'A level moves too much, prone', 'lumbar-spring', cells('levels', 'moves', ['hyper'])),
+    observed('level-hyper-side', 'A level moves too much, side-lying', 'lumbar-spring', cells('levels-side', 'moves', ['hyper'])),
   ]),
   observed('flexion-53', 'Bends forward more than 53°', 'lumbar-range', mean('flexion', 53.1, 120)),
   positive('heel-to-buttock'),
@@ -17,7 +17,7 @@ const items = [
 /** Signs of a loose low-back segment, graded by how many there are; the model combines those that have figures. */
 export const segmentLaxity = defineCluster({
   id: 'segment-laxity',
-  name: 'Loose segment',
+  name: 'Lumbar segmental instability, graded',
   source: 'instability-lumbar',
   basis: 'model',
   holds: atLeast(1, items),
@@ -26,5 +26,5 @@ export const segmentLaxity = defineCluster({
     { name: 'two signs', holds: atLeast(2, items) },
     { name: 'three or more signs', holds: atLeast(3, items) },
   ],
-  note: 'A grading, not a published rule: the figures beside it are the model’s, from the single tests.',
+  note: 'A graded list, not a published rule: the estimate beside it is the model’s, from the single tests.',
 })

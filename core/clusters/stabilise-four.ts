@@ -6,7 +6,7 @@ import { aged, measured, observed, positive } from './item'
 /** Three or more of four: likely to do well with stabilising exercise (register row C27), which a later trial did not confirm (C29). */
 export const stabiliseFour = defineCluster({
   id: 'stabilise-four',
-  name: 'Stabilise four',
+  name: 'Stabilisation responders, 4 items',
   source: 'instability-lumbar',
   after: 'segment-laxity',
   basis: 'prognosis',
@@ -17,5 +17,5 @@ export const stabiliseFour = defineCluster({
     positive('prone-instability'),
   ]),
   badge: 'Not confirmed by a later trial',
-  note: 'Speaks of success with exercise, not of a loose segment. The rule’s own study found a ratio of 4.0; the validation trial did not confirm it.',
+  note: 'Speaks of success with exercise, not of segmental instability. Its derivation study found LR+ 4.0; the validation trial did not confirm it.',
 })

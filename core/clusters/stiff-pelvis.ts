@@ -5,7 +5,7 @@ import { measured, positive } from './item'
 /** Rear spine that does not drop, leg raise short at the top and hip turning in by half, all on one side. A pattern without figures. */
 export const stiffPelvis = defineCluster({
   id: 'stiff-pelvis',
-  name: 'Stiff pelvis',
+  name: 'SI hypomobility, pattern',
   source: 'sij-stiff',
   basis: 'pattern',
   holds: all([

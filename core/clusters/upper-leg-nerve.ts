@@ -14,7 +14,7 @@ const items = [
 /** Signs of the roots L2 to L4, graded by how many there are. Each has its own ratio; no count was published. */
 export const upperLegNerve = defineCluster({
   id: 'upper-leg-nerve',
-  name: 'Upper leg nerve',
+  name: 'Lumbar radiculopathy L2-4, graded',
   source: 'root-lumbar-mid',
   basis: 'model',
   holds: atLeast(1, items),
@@ -23,5 +23,5 @@ export const upperLegNerve = defineCluster({
     { name: 'two signs', holds: atLeast(2, items) },
     { name: 'three or more signs', holds: atLeast(3, items) },
   ],
-  note: 'A grading, not a published rule. The single-leg rise of the study is not tested here; strength on the table stands for it and is less sensitive.',
+  note: 'A graded list, not a published rule. The single-leg rise of the study is not tested here; strength on the table stands for it and is less sensitive.',
 })

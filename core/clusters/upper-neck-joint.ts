@@ -5,7 +5,7 @@ import { positive } from './item'
 /** One test decides: rotation in full flexion (register rows E06 to E08; E07 leads). */
 export const upperNeckJoint = defineCluster({
   id: 'upper-neck-joint',
-  name: 'Upper neck turn',
+  name: 'Upper cervical joint, FRT',
   source: 'joint-upper-neck',
   holds: atLeast(1, [positive('flexion-rotation')]),
   figure: 'flexion-rotation',

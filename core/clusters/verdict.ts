@@ -90,9 +90,9 @@ function positivesIn(node: RuleTree): number {
 /** A rule of quiet tests in its own words: nothing comes true in it by being felt. */
 function quietWords(tree: RuleVerdict['tree']): string {
   const { held, of } = tally(tree)
-  if (tree.truth === 'true') return `met, all ${of} quiet`
-  if (tree.truth === 'false') return `out of reach, ${positivesIn(tree)} reproduced`
-  return `open, ${counted(of - held, 'more test')} must stay quiet`
+  if (tree.truth === 'true') return `met, all ${of} negative`
+  if (tree.truth === 'false') return `cannot be met any more, ${positivesIn(tree)} positive`
+  return `open, ${counted(of - held, 'more test')} must be negative`
 }
 
 const STATE: Record<Truth, RuleState> = { true: 'met', false: 'out-of-reach', open: 'open' }

@@ -50,7 +50,7 @@ export function contradictionOf({ prior, rule, outside, others, model }: Compare
 
 function between(a: Voice, b: Voice): Contradiction {
   const [up, down] = a.lr > b.lr ? [a, b] : [b, a]
-  return { voices: [up, down], words: `The evidence disagrees: ${up.who} speaks for it, ${down.who} against it. No single figure leads.` }
+  return { voices: [up, down], words: `The evidence disagrees: ${up.who} speaks for it, ${down.who} against it. No single estimate leads.` }
 }
 
 function opposite(a: number, b: number): boolean {

@@ -16,7 +16,7 @@ function shownHere({ of }: Accuracy): readonly Shows[] {
   return test ? shownBy(test) : sign ? shownBySign(sign) : ['count']
 }
 
-describe('every row that moves a number', () => {
+describe('every row that changes the estimate', () => {
   const moving = REGISTER.filter(moves)
 
   it('names how it called an answer positive, and what it looked for', () => {

@@ -1,7 +1,7 @@
 import { normalCdf, normalQuantile } from './normal'
 import { NORMAL_NODES, type Node } from './quadrature'
 
-/** One answered test of a group, with its figures. */
+/** One answered test of a group, with its estimates. */
 export interface Answered {
   readonly positive: boolean
   readonly sens: number

@@ -28,7 +28,7 @@ describe('draws of a group', () => {
   const rate = fc.double({ min: 0.1, max: 0.95, noNaN: true })
   const answer = fc.record({ sens: rate, spec: rate, positive: fc.boolean() })
 
-  it('are the shared-cause model itself where nothing is in doubt, whatever the answers and the correlation', () => {
+  it('are the model with correlated tests itself where nothing is in doubt, whatever the answers and the correlation', () => {
     fc.assert(
       fc.property(fc.array(answer, { minLength: 2, maxLength: 6 }), fc.double({ min: 0, max: 0.6, noNaN: true }), (answers, rho) => {
         const sure = 1e9

@@ -31,7 +31,7 @@ describe('the register', () => {
     }
   })
 
-  it('every row of a test that may move a number can: some answer of that test speaks of its source, both ways where it has both rates', () => {
+  it('every row of a test that may change the estimate can: some answer of that test speaks of its source, both ways where it has both rates', () => {
     for (const row of REGISTER.filter(moves)) {
       const test = row.of === null ? undefined : testById(row.of)
       if (!test || !row.for) continue
@@ -77,7 +77,7 @@ const six = (positive: boolean) => SENS.map((sens, i) => ({ positive, sens, spec
 const test = fc.record({ p: fc.double({ min: 0.05, max: 0.95, noNaN: true }), positive: fc.boolean() })
 const rho = fc.double({ min: 0, max: 0.8, noNaN: true })
 
-describe('the shared-cause model', () => {
+describe('the model with correlated tests', () => {
   it.each([
     [0, 199.8, 0.879, 0.81],
     [0.1, 53.7, 0.843, 0.784],

@@ -85,7 +85,7 @@ function orderingOf(steps: readonly Step[], rho: number): number {
 }
 
 /**
- * The spread of the leading figure when pretest, sensitivity and specificity are uncertain.
+ * The spread of the estimate when pretest, sensitivity and specificity are uncertain.
  *
  * Rates are drawn from Beta with the study's counts and a Jeffreys prior; without counts from the number of people the
  * printed interval is worth, without either from 20. Each row has its own seed, so that sources sharing a row share its

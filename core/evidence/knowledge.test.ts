@@ -19,7 +19,7 @@ const override = (figures: Override['figures'], at = 1, row = 'A02'): Override =
 const rates = (sens: number, spec: number) => ({ sens, spec, lrPositive: null, lrNegative: null, n: 50 })
 const ownRule = (more: Partial<OwnRule> = {}): OwnRule => ({
   id: 'own-thrust-only',
-  name: 'Thrust and quiet FABER',
+  name: 'Thrust and negative FABER',
   source: 'sij-pain',
   holds: atLeast(2, [positive('thigh-thrust'), not(positive('faber'))]),
   figure: { lrPositive: 9, lrNegative: 0.5, source: 'our audit', n: 80 },
@@ -81,7 +81,7 @@ describe('the clinic’s own rules', () => {
     expect(verdict?.weighed?.rule).toMatchObject({ lr: 9, rule: { cluster: { id: 'own-thrust-only', basis: 'own' } } })
     expect(verdict?.rules.find((r) => r.cluster.id === 'own-thrust-only')?.state).toBe('met')
     const note = plainText(noteOf(assess(record.exam, { clinic: clinic({ rules: [ownRule()] }) }), 'A person.'))
-    expect(note).toMatch('by the clinic’s own rule (the clinic’s own figure: our audit)')
+    expect(note).toMatch('by the clinic’s own rule (entered by the clinic: our audit)')
   })
 
   it('a decided published rule leads before an own one', () => {
@@ -105,7 +105,7 @@ describe('the clinic’s own rules', () => {
   })
 })
 
-describe('starting odds', () => {
+describe('pretest probabilities', () => {
   it('every weighed source has a line that always fits, in both settings, and says where it is assumed', () => {
     for (const source of WEIGHED) {
       expect(

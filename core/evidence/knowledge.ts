@@ -30,7 +30,7 @@ const READ = new WeakMap<Clinic, Map<number, Knowledge>>()
 /**
  * What the clinic knew at that time.
  *
- * A signed examination is read with what stood when it was signed, so that a later change never rewrites its figures.
+ * A signed examination is read with what stood when it was signed, so that a later change never rewrites its estimates.
  *
  * @param at - milliseconds since 1970; everything counts when it is Infinity
  */

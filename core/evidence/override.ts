@@ -47,7 +47,7 @@ function overridden(row: Accuracy, own: Override, figures: OwnFigures): Accuracy
     ...(row.variants && { variants: row.variants }),
     ...(row.speaks && { speaks: row.speaks }),
     criterion: row.criterion,
-    use: { ...row.use, because: 'Written by this clinic in place of the shipped figure' },
+    use: { ...row.use, because: 'Entered by this clinic in place of the published accuracy' },
     from: {
       ...row.from,
       cite: `${own.source} (in place of ${row.from.cite})`,

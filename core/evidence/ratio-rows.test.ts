@@ -16,7 +16,7 @@ describe('figures printed as a ratio alone', () => {
     expect(both?.product).toBeGreaterThan(both?.model ?? 1)
   })
 
-  it('speak only the way they were printed: a quiet sign moves nothing', () => {
+  it('speak only the way they were printed: a negative sign moves nothing', () => {
     expect(mid({ 'patellar-reflex': false })?.joined ?? []).toEqual([])
     expect(mid({}, ['femoral-stretch'])?.joined[0]?.steps[0]?.lr).toBeCloseTo(5.7, 9)
   })
@@ -37,7 +37,7 @@ describe('figures printed as a ratio alone', () => {
     expect(narrow.p95 - narrow.p05).toBeLessThan(interval.p95 - interval.p05)
   })
 
-  it('every figure that moves a number is quoted between 0.02 and 50', () => {
+  it('every figure that changes the estimate is quoted between 0.02 and 50', () => {
     for (const row of REGISTER.filter(moves)) {
       const lr = likelihoodRatios(row)
       for (const ratio of [lr?.positive, lr?.negative]) {

@@ -48,7 +48,7 @@ export const SIGNS: readonly Sign[] = [
     'hip',
     'hip-scour',
     'hip-scour-pain',
-    'Own pain in groin or side under load',
+    'Familiar pain in groin or side under load',
     familiar(['groin', 'thigh-front', 'thigh-inner', 'outer-hip']),
     'hip-rotation',
   ),

@@ -15,7 +15,7 @@ const PELVIC = ['sij-compression', 'thigh-thrust', 'gaenslen', 'sij-distraction'
 const CENTRALISES = { flexion: { said: 'observed', choice: 'centralises' }, extension: { said: 'observed', choice: 'unchanged' } } as const
 const SLUMP: readonly Answer[] = [NOTHING, NOTHING, NOTHING, NOTHING, own(['left-calf'], 6, 30), { said: 'eased' }, { said: 'returned' }]
 
-describe('a figure moves a number only where it fits', () => {
+describe('a figure changes the estimate only where it fits', () => {
   it('the slump’s figure fits a release of the neck and no other way', () => {
     expect(root(soreLeg().test('slump', 'left', SLUMP))?.joined[0]?.steps[0]?.row.id).toBe('B07')
     expect(root(soreLeg().test('slump', 'left', SLUMP, 'released-at-ankle'))).toBeNull()
@@ -32,7 +32,7 @@ describe('a figure moves a number only where it fits', () => {
     expect(rowsOf('faber').some(moves)).toBe(false)
   })
 
-  it('a row of low confidence moves a number only where its doubt is named, and then with a wide interval', () => {
+  it('a row of low confidence changes the estimate only where its doubt is named, and then with a wide interval', () => {
     const low = REGISTER.filter((row) => row.confidence === 'low')
     expect(low.length).toBeGreaterThan(3)
     for (const row of low) expect(moves({ ...row, use: { use: 'preferred', because: 'x' } }), row.id).toBe(row.near?.includes('recall') ?? false)
@@ -72,7 +72,7 @@ describe('several answers together', () => {
     expect(met?.apart).toBe(Math.max(ratio, 1 / ratio) > 2)
   })
 
-  it('explains in a sentence why the leading figure leads, as the figures stand', () => {
+  it('explains in a sentence why the estimate leads, as the figures stand', () => {
     const one = sij(sorePelvis().test('thigh-thrust', 'right', [BUTTOCK]))
     expect(one && [headlineOf(one), whyItLeads(one)]).toEqual([one?.model, expect.stringMatching('multiplying says nearly the same')])
     const mixed = sij(sorePelvis().test('thigh-thrust', 'right', [BUTTOCK]).test('gaenslen', 'right', [NOTHING]).test('sij-compression', 'right', [NOTHING]))
@@ -101,7 +101,7 @@ describe('several answers together', () => {
     expect(less?.outside).toBeLessThan(1)
     expect(more?.byRule).toBeCloseTo(posterior(more?.prior.p ?? 0, (more?.rule?.lr ?? 0) * (more?.outside ?? 0)), 12)
     expect(more?.estimate).toBeCloseTo(between(more), 12)
-    expect(more && whyItLeads(more)).toMatch('What was found outside the rule multiplies it by')
+    expect(more && whyItLeads(more)).toMatch('What was found outside the rule changes its odds by')
   })
 
   it('rules of other schools that are decided the other way are told as disagreeing, and lead nothing', () => {
@@ -142,7 +142,7 @@ function between(of: { readonly byRule: number | null; readonly model: number } 
   return 1 / (1 + Math.exp(-(model + way)))
 }
 
-describe('starting odds', () => {
+describe('pretest probabilities', () => {
   const exam = (...places: Parameters<typeof own>[0]) => ({
     setting: 'referred' as const,
     symptoms: [{ id: 'S1' as const, words: '', places, qualities: [], worst: null, usual: null, now: 3, bringsOn: '', eases: '', stirring: null }],
@@ -180,7 +180,7 @@ describe('starting odds', () => {
     expect(isPlaced('outlet', 'right', { symptoms: exam('right-thumb').symptoms.map((s) => ({ ...s, bringsOn: 'reaching overhead' })) })).toBe(true)
   })
 
-  it('a quiet test lights no source that nobody asked about; a positive one does', () => {
+  it('a negative test lights no source that nobody asked about; a positive one does', () => {
     const neck = opened()
       .symptom('S1', { places: ['left-neck-back', 'left-thumb'], qualities: ['tingling'], now: 3 })
       .consent()

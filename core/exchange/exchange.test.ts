@@ -163,7 +163,7 @@ describe('a published case', () => {
     expect(six.rules.every((r) => r.side === 'right')).toBe(true)
   })
 
-  it('all six quiet rules out with the corrected ratio; nothing known leaves the start', () => {
+  it('all six negative rules out with the corrected ratio; nothing known leaves the start', () => {
     const clear = evaluate([
       ...all('negative', 'sij-distraction', 'sij-compression', 'thigh-thrust', 'sacral-thrust', 'gaenslen'),
       { test: 'gaenslen', side: 'left', result: 'negative' },

@@ -75,7 +75,7 @@ describe('what one side says beside the other', () => {
       expect(checks(left, right), `${left} ${right}`).toEqual([])
   })
 
-  it('sore alike on both sides may be the hand; by more than one point it is not, and a quiet side is none', () => {
+  it('sore alike on both sides may be the hand; by more than one point it is not, and a negative side is none', () => {
     const pressed = (side: Side, intensity: number | null, result: Finding['result'] = 'positive'): Finding => ({
       ...measured('sij-palpation', side, undefined),
       result,
@@ -94,7 +94,7 @@ describe('what one side says beside the other', () => {
     expect(of(pressed('left', 5, 'negative'), pressed('right', 5))?.result).toBe('negative')
   })
 
-  it('a quiet seated raise beside a limited supine one is looked at again, on that side alone and only by that much', () => {
+  it('a negative seated raise beside a limited supine one is looked at again, on that side alone and only by that much', () => {
     const by = testById('seated-leg-raise')?.reading
     const agreesWith = by?.kind === 'tension' ? by.agreesWith : undefined
     if (!agreesWith) throw new Error('It agrees with the supine raise.')

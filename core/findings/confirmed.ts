@@ -32,8 +32,8 @@ function agreementWords(finding: Finding, other: Finding, test: ExamTest | undef
   const decided = [finding.result, other.result].every((r) => r === 'positive' || r === 'negative')
   if (!decided || (finding.result === 'negative' && other.result === 'negative')) return null
   const where = other.measures.onset === undefined ? '' : ` at ${other.measures.onset}${unit}`
-  if (finding.result === other.result) return `Confirmed by the ${inSentence(name)}: reproduced there as well${where}.`
+  if (finding.result === other.result) return `Confirmed by the ${inSentence(name)}: positive there as well${where}.`
   return other.result === 'positive'
-    ? `The ${inSentence(name)} says otherwise: reproduced there${where}. Look at both again, in the same order.`
-    : `Not confirmed by the ${inSentence(name)}: not reproduced there.`
+    ? `The ${inSentence(name)} says otherwise: positive there${where}. Look at both again, in the same order.`
+    : `Not confirmed by the ${inSentence(name)}: negative there.`
 }

@@ -9,10 +9,10 @@ import type { SourceId } from '../vocabulary/source'
 /** What a test said on one side. `not-applicable`: the question it asks did not arise. */
 export type Result = 'positive' | 'negative' | 'inconclusive' | 'not-applicable'
 
-/** A result in the words of the screen: what was observed, never a diagnosis. */
+/** A result in the field's words, wherever one is read; the reason always stands beside it. */
 export const RESULT_WORDS: Record<Result, string> = {
-  positive: 'reproduced',
-  negative: 'not reproduced',
+  positive: 'positive',
+  negative: 'negative',
   inconclusive: 'inconclusive',
   'not-applicable': 'not applicable',
 }
@@ -30,7 +30,7 @@ export interface SourceReading {
 /** The meaning of one performance of one test, for one side. */
 export interface Finding {
   readonly test: TestId
-  /** The tested side, as the test is named; for a test without a side of its own, where the own pain came on. */
+  /** The tested side, as the test is named; for a test without a side of its own, where the familiar pain came on. */
   readonly side: Side
   /** The side the finding speaks about. Another than `side` only where one leg's test answers for the other. */
   readonly about: Side
@@ -47,15 +47,15 @@ export interface Finding {
     readonly onset?: Degrees
     readonly end?: Degrees
     readonly lowered?: Degrees
-    /** Seconds the position had been held when the own symptom came on. */
+    /** Seconds the position had been held when the familiar symptom came on. */
     readonly held?: number
     /** Mean of the trials by stage, and their standard deviation where there were two or more. */
     readonly means?: Readonly<Record<string, number>>
     readonly spreads?: Readonly<Record<string, number>>
   }
-  /** The stage at which the own symptom began; null when it did not. */
+  /** The stage at which the familiar symptom began; null when it did not. */
   readonly onsetStage: string | null
-  /** The own symptom came on where the test is about, though the result is not positive: it is not quiet, and no rule-out may take it for that. */
+  /** The familiar symptom came on where the test is about, though the result is not positive: it is not negative, and no rule-out may take it for that. */
   readonly reproduced?: true
   /** Positive, and yet no sign of the limb a rule asks about: it points, and feeds no rule. */
   readonly pointsOnly?: true

@@ -14,9 +14,9 @@ const pelvic = (answer: Answer, test: TestId = 'thigh-thrust') => found(sorePelv
 const points = (f: ReturnType<typeof found>) => f?.readings.map((r) => `${r.direction} ${r.source}`)
 
 describe('pelvic provocation', () => {
-  it('is positive only for the own pain, in place, on the tested side, risen enough', () => {
+  it('is positive only for the familiar pain, in place, on the tested side, risen enough', () => {
     expect(pelvic(BUTTOCK)).toMatchObject({ result: 'positive', symptom: 'S1', intensity: 5 })
-    expect(pelvic(BUTTOCK)?.why).toBe('S1 in the right buttock, 3 to 5 of 10: own pain below L5, over the sacroiliac joint or buttock.')
+    expect(pelvic(BUTTOCK)?.why).toBe('S1 in the right buttock, 3 to 5 of 10: familiar pain below L5, over the sacroiliac joint or buttock.')
     expect(pelvic(NOTHING)?.result).toBe('negative')
     expect(pelvic(STRETCH)?.result).toBe('negative')
     expect(pelvic(own(['left-buttock']))).toMatchObject({ result: 'negative' })
@@ -121,7 +121,7 @@ describe('slump', () => {
   const UP_TO_KNEE: readonly Answer[] = [NOTHING, NOTHING, NOTHING, NOTHING]
   const slump = (answers: readonly Answer[], variant?: string) => found(soreLeg().test('slump', 'left', answers, variant), 'slump', 'left')
 
-  it('is positive for the own leg symptom that changes with the neck, and neural against muscular otherwise', () => {
+  it('is positive for the familiar leg symptom that changes with the neck, and neural against muscular otherwise', () => {
     const began = [...UP_TO_KNEE, own(['left-calf'], 6, 30)]
     expect(slump([...began, { said: 'eased' }, { said: 'returned' }])).toMatchObject({ result: 'positive', onsetStage: 'knee', measures: { onset: 30 } })
     const same = slump([...began, { said: 'unchanged' }])
@@ -178,7 +178,7 @@ describe('side with side, and seated with supine', () => {
     expect(found(range(40, 34), 'hip-internal-rotation', 'left')?.why).toMatch('within measurement error')
   })
 
-  it('a quiet raise that stops late while the other goes on points to a stiff pelvis', () => {
+  it('a negative raise that stops late while the other goes on points to a SI hypomobility, pattern', () => {
     const raised = soreLeg()
       .test('leg-raise', 'right', [{ said: 'nothing', end: 90 }])
       .test('leg-raise', 'left', [{ said: 'nothing', end: 76 }])
@@ -218,7 +218,7 @@ describe('what a crossed raise says', () => {
     return assess(record.exam).findings.find((f) => f.test === 'crossed-leg-raise')
   }
 
-  it('is about the sore leg, moves its figure, and asks for the rise like any other', () => {
+  it('is about the sore leg, moves its estimate, and asks for the rise like any other', () => {
     expect(raise(own(['left-calf'], 6, 45))).toMatchObject({
       side: 'right',
       about: 'left',

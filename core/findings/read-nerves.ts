@@ -47,7 +47,7 @@ export function readNerves(reading: NervesReading, run: Run, side: Side, runs: r
       ? [{ source: 'cord' satisfies SourceId, direction: 'for', strength: 'pointer', why: sentence(`brisk reflexes: ${listWords(nerves.brisk.map(plainly))}`) }]
       : []
   if (nerves.waiting.length > 0)
-    return unclear(`Quiet reflex, ${listWords(nerves.waiting.map(plainly))}: the other side decides whether it is lost`, pointing, brisk)
+    return unclear(`Negative reflex, ${listWords(nerves.waiting.map(plainly))}: the other side decides whether it is lost`, pointing, brisk)
   if (missing.length > 0) return unclear('Not all of it was looked at, and nothing found so far', pointing, brisk)
   return { result: 'negative', why: 'No deficit found.', readings: pointing, checks: brisk }
 }

@@ -33,7 +33,7 @@ function readAnswer(reading: Provocation, answer: Answer, side: Side, exam: Exam
       if (answer.places.length === 0) return unclear(`${answer.symptom} came on (${rise.words}) but its place was not recorded, and the place decides`)
       const pointers = pointersAt(answer.places, side, reading.pointers)
       if (fitting(answer.places, side, reading.counts).length > 0) {
-        const why = sentence(`${answer.symptom} in the ${where}${loadWords(answer)}, ${rise.words}: own pain ${reading.countsInWords}`)
+        const why = sentence(`${answer.symptom} in the ${where}${loadWords(answer)}, ${rise.words}: familiar pain ${reading.countsInWords}`)
         return {
           result: 'positive',
           why,
@@ -52,7 +52,7 @@ function readAnswer(reading: Provocation, answer: Answer, side: Side, exam: Exam
       )
     }
     case 'other':
-      return negative(reading, `Something else in the ${placesWords(answer.places)}, not the own pain`, [])
+      return negative(reading, `Something else in the ${placesWords(answer.places)}, not the familiar pain`, [])
     case 'nothing':
       return negative(reading, 'Nothing was felt', [])
     case 'eased':

@@ -119,7 +119,7 @@ function readQuiet(reading: StagedTension, run: Pick<Run, 'answers' | 'variant'>
   }
   return negative(
     reading,
-    other ? `Something else in the ${placesWords(other.places)}, not the own symptom${upTo}` : `Nothing familiar through all stages${upTo}`,
+    other ? `Something else in the ${placesWords(other.places)}, not the familiar symptom${upTo}` : `Nothing familiar through all stages${upTo}`,
   )
 }
 

@@ -25,7 +25,7 @@ describe('graded neck compression', () => {
     const record = performed(soreArm(), 'neck-compression', 'none', { 'bend-left': at('left-forearm-front') })
     expect(record.exam.runs[0]?.answers.map((a) => a.stage)).toEqual(['neutral', 'extension-in', 'extension', 'bend-left-in', 'bend-left'])
     expect(finding(record, 'neck-compression')).toMatchObject({ result: 'positive', onsetStage: 'bend-left' })
-    expect(finding(record, 'neck-compression').why).toMatch('S1 in the left inner forearm, below the elbow, 3 to 6 of 10: own symptom into the arm')
+    expect(finding(record, 'neck-compression').why).toMatch('S1 in the left inner forearm, below the elbow, 3 to 6 of 10: familiar symptom into the arm')
     // The right side was not loaded and is not sore: nothing is said of it.
     expect(assess(record.exam).findings.some((f) => f.test === 'neck-compression' && f.about === 'right')).toBe(false)
     expect(finding(record, 'neck-closing-a').result).toBe('positive')
@@ -68,7 +68,7 @@ describe('relief', () => {
 })
 
 describe('arm nerve tests', () => {
-  it('own arm symptom that the neck changes is neural, with its stage', () => {
+  it('familiar arm symptom that the neck changes is neural, with its stage', () => {
     const record = performed(soreArm(), 'ulnt-1', 'left', {
       elbow: own(['left-forearm-front'], 6, 40),
       'neck-towards': { said: 'eased' },
@@ -91,7 +91,7 @@ describe('arm nerve tests', () => {
   })
 })
 
-describe('ligaments of the upper neck', () => {
+describe('ligaments of the upper cervical spine', () => {
   it('alar: lax in three positions is positive, in one inconclusive and never negative; the other school asks for absence', () => {
     const three = (record: Composed, c: Record<string, string>, way = 'three-positions') =>
       finding(performed(record, 'alar-ligament', 'left', { three: cells(c), nodded: cells(c) }, way), 'alar-ligament').result
@@ -101,7 +101,7 @@ describe('ligaments of the upper neck', () => {
     expect(three(opened(), { 'nodded.turn': 'absent' }, 'nodded')).toBe('positive')
   })
 
-  it('a quiet test says itself that it never clears a neck', () => {
+  it('a negative test says itself that it never clears a neck', () => {
     expect(finding(performed(opened(), 'upper-neck-shear', 'none'), 'upper-neck-shear').why).toMatch('never clears')
   })
 
@@ -131,7 +131,7 @@ describe('measured ranges', () => {
 })
 
 describe('instability', () => {
-  it('own pain that goes with the legs lifted is positive; unchanged is not', () => {
+  it('familiar pain that goes with the legs lifted is positive; unchanged is not', () => {
     const press = (lifted: Answer) => performed(soreBack(), 'prone-instability', 'none', { level: chose('l4'), rest: at('left-low-back'), lifted })
     expect(finding(press({ said: 'eased' }), 'prone-instability').result).toBe('positive')
     expect(finding(press({ said: 'eased' }), 'prone-instability').why).toMatch('L4')
@@ -199,7 +199,7 @@ describe('a result the examiner replaces', () => {
     const run = done.exam.runs[0]?.id ?? ''
     const after = finding(done.then({ type: 'finding-overridden', run, about: 'left', result: 'inconclusive', why: 'the shoulder was sore' }), 'ulnt-1')
     expect(after).toMatchObject({ result: 'inconclusive', derived: { result: 'positive' } })
-    expect(after.why).toBe('Set by the examiner: the shoulder was sore. From what was observed: reproduced.')
+    expect(after.why).toBe('Set by the examiner: the shoulder was sore. From what was observed: positive.')
     expect(after.readings.some((r) => r.strength === 'quantified')).toBe(false)
   })
 })

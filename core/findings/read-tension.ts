@@ -30,7 +30,7 @@ export function readTension(reading: Tension, answer: Answer, side: Side, exam: 
       }
     }
     case 'other':
-      return negative(reading, `Something else in the ${placesWords(answer.places)}${at(answer.end)}, not the own symptom${leant(answer)}`)
+      return negative(reading, `Something else in the ${placesWords(answer.places)}${at(answer.end)}, not the familiar symptom${leant(answer)}`)
     case 'nothing': {
       const read = negative(reading, `Nothing was felt${at(answer.end)}`)
       const quiet = (reading.quiet ?? []).map((p) => ({ source: p.source, direction: p.direction, strength: 'pointer', why: sentence(p.because) }) as const)
@@ -88,7 +88,7 @@ function readFamiliar(reading: Tension, answer: Familiar, side: Side, exam: Exam
     // Away from the leg the answer says nothing for or against the nerve beyond this test; what it does point to is kept.
     return { ...read, readings: [...read.readings, ...pointers] }
   }
-  const why = sentence(`${answer.symptom} in the ${where}${angle}, ${rise.words}: own symptom ${counted.length > 0 ? words.counts : words.shooting}`)
+  const why = sentence(`${answer.symptom} in the ${where}${angle}, ${rise.words}: familiar symptom ${counted.length > 0 ? words.counts : words.shooting}`)
   return {
     result: 'positive',
     why,

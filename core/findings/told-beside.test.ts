@@ -31,15 +31,15 @@ describe('two tests of the same nerve', () => {
   it('a slump and a leg raise confirm each other, whichever came first', () => {
     const own40 = own(['left-calf'], 6, 40)
     for (const record of [raise(slump(leg, own40), own40), slump(raise(leg, own40), own40)]) {
-      expect(beside(record, 'slump', 'left')).toMatch('Confirmed by the straight leg raise: reproduced there as well at 40°.')
+      expect(beside(record, 'slump', 'left')).toMatch('Confirmed by the straight leg raise: positive there as well at 40°.')
       expect(beside(record, 'leg-raise', 'left')).toMatch('Confirmed by the slump')
     }
   })
 
-  it('say so on both cards when they disagree, and nothing where both were quiet or the other leg spoke', () => {
+  it('say so on both cards when they disagree, and nothing where both were negative or the other leg spoke', () => {
     const record = raise(slump(leg, own(['left-calf'], 6, 40)), { said: 'nothing', end: 85 })
     expect(beside(record, 'slump', 'left')).toMatch('Not confirmed by the straight leg raise')
-    expect(beside(record, 'leg-raise', 'left')).toMatch('The slump says otherwise: reproduced there at 40° short of straight')
+    expect(beside(record, 'leg-raise', 'left')).toMatch('The slump test says otherwise: positive there at 40° short of straight')
     const quiet = performed(raise(leg, { said: 'nothing', end: 85 }), 'slump', 'left')
     expect(`${beside(quiet, 'slump', 'left')}${beside(quiet, 'leg-raise', 'left')}`).not.toMatch(/onfirmed|otherwise/)
     const other = performed(raise(leg, own(['left-calf'], 6, 40)), 'slump', 'right')
@@ -102,7 +102,7 @@ describe('how it came on', () => {
     const record = performed(sore('left-forearm-front'), 'neck-compression', 'none', { 'bend-left-in': own(['left-forearm-front'], 6) })
     expect(stages(record).at(-1)).toBe('bend-left-in')
     expect(of(record, 'neck-compression', 'left').result).toBe('positive')
-    expect(beside(record, 'neck-compression', 'left')).toMatch('Came on at “side-bend left, no load yet”')
+    expect(beside(record, 'neck-compression', 'left')).toMatch('Came on at “side-flexion left, no load yet”')
     // No load was given, so the loaded side-bend is open, and not negative.
     expect(assess(record.exam).findings.some((f) => f.test === 'neck-closing-a')).toBe(false)
   })
@@ -192,7 +192,7 @@ describe('a hold-relax', () => {
     expect(stages(five)).toEqual(['before', 'turn-1', 'turn-2', 'turn-3', 'fourth', 'turn-4', 'fifth', 'turn-5', 'after'])
   })
 
-  it('is ended by the own pain, at whichever cycle, and measured again', () => {
+  it('is ended by the familiar pain, at whichever cycle, and measured again', () => {
     expect(stages(turned({ 'turn-2': measured(45, { limitedBy: 'own-pain' }) }))).toEqual(['before', 'turn-1', 'turn-2', 'after'])
     expect(stages(turned({ fourth: chose('more'), 'turn-4': measured(45, { limitedBy: 'own-pain' }) })).slice(-3)).toEqual(['fourth', 'turn-4', 'after'])
     expect(stages(turned({ 'turn-2': measured(45, { limitedBy: 'stiffness' }) }))).toContain('turn-3')
@@ -207,9 +207,9 @@ describe('the arm nerve tests', () => {
   it('conclude whether the neck has a part in it, on the card and at the top of the note', () => {
     const cervical = test({ said: 'eased' })
     expect(beside(cervical, 'ulnt-1', 'right')).toMatch('Cervical part: include the neck.')
-    expect(plainText(noteOf(assess(cervical.exam), 'Somebody'))).toMatch('Arm nerve tests, right: cervical part: include the neck.')
+    expect(plainText(noteOf(assess(cervical.exam), 'Somebody'))).toMatch('ULNT, right: cervical part: include the neck.')
     const distal = test({ said: 'unchanged' })
-    expect(plainText(noteOf(assess(distal.exam), 'Somebody'))).toMatch('Arm nerve tests, right: distal:')
+    expect(plainText(noteOf(assess(distal.exam), 'Somebody'))).toMatch('ULNT, right: distal:')
     // Another part than the neck says nothing about the neck.
     expect(beside(test({ said: 'eased' }, 'girdle'), 'ulnt-1', 'right')).not.toMatch(/Cervical|Distal/)
     expect(beside(performed(arm, 'ulnt-1', 'right'), 'ulnt-1', 'right')).not.toMatch(/Cervical|Distal/)

@@ -11,7 +11,6 @@ import type { Answer } from '../record/answer'
 import { type Composed, composedId } from '../record/compose'
 import { placesWords } from './place-fits'
 import { findingsOf, findingsOfTest } from './findings'
-import { resultWords } from './result-words'
 import { wasSeen } from './read-table'
 
 const RUN = composedId(1, 'seen', 1)
@@ -134,7 +133,7 @@ describe('places in words', () => {
   })
 })
 
-describe('a quiet slump', () => {
+describe('a negative slump', () => {
   const UP = { back: NOTHING, chin: NOTHING } as const
   const slump = (knee: Answer, variant = 'trunk-neck-knee-ankle') => found(performed(soreLeg(), 'slump', 'left', { ...UP, knee }, variant), 'slump')
   const other = (places: Parameters<typeof own>[0], qualities: readonly ('tingling' | 'dull')[]): Answer => ({ said: 'other', places, qualities })
@@ -223,14 +222,5 @@ describe('looking findings up', () => {
       expect(asksFor(five, 'thigh-thrust')).toBe(true)
       expect(asksFor(five, 'slump')).toBe(false)
     }
-  })
-
-  it('results are told in words that fit what the test does', () => {
-    const words = (id: string) => resultWords(testById(id), 'positive')
-    expect(words('leg-raise')).toBe('reproduced')
-    expect(words('neck-compression')).toBe('reproduced')
-    expect(words('neuro-lower')).toBe('found')
-    expect(words('flexion-rotation')).toBe('found')
-    expect(resultWords(undefined, 'positive')).toBe('reproduced')
   })
 })

@@ -22,13 +22,13 @@ export function explain<L>(node: Evaluated<L>, words: LeafWords<L>): string {
       if (node.parts.some((part) => part.kind === 'at-least' || part.kind === 'weighted')) return nestedWords(node)
       const { held, open, of } = tally(node)
       if (node.truth === 'true') return `met, ${held} of ${of}`
-      if (node.truth === 'false') return `out of reach, ${held} of ${of}${open > 0 ? ` and ${counted(open, 'test')} left` : ''}`
+      if (node.truth === 'false') return `cannot be met any more, ${held} of ${of}${open > 0 ? ` and ${counted(open, 'test')} left` : ''}`
       return `open, needs ${node.k - held} more of ${open}`
     }
     case 'weighted': {
       const { held, open, of } = tally(node)
       if (node.truth === 'true') return `met, ${held} of ${of} points`
-      if (node.truth === 'false') return `out of reach, ${held} of ${of} points${open > 0 ? ` and ${open} left` : ''}`
+      if (node.truth === 'false') return `cannot be met any more, ${held} of ${of} points${open > 0 ? ` and ${open} left` : ''}`
       return `open, ${held} of ${of} points, needs ${node.points - held} more`
     }
   }
@@ -38,7 +38,7 @@ export function explain<L>(node: Evaluated<L>, words: LeafWords<L>): string {
 function nestedWords<L>(node: Extract<Evaluated<L>, { kind: 'at-least' }>): string {
   const { held, of } = tally(node)
   if (node.truth === 'true') return 'met'
-  return node.truth === 'false' ? 'out of reach' : `open, ${held} of ${of} parts met`
+  return node.truth === 'false' ? 'cannot be met any more' : `open, ${held} of ${of} parts met`
 }
 
 /** How much of an "at least" holds and is open, of how much: parts, or points where it is weighted. */

@@ -70,7 +70,7 @@ describe('three-valued rules', () => {
     const say = (known: Record<string, Known>) => explain(evaluate(three, ask(known)), (node) => node.truth)
     expect(say({})).toBe('open, needs 3 more of 5')
     expect(say({ a: KNOWN.t, b: KNOWN.t, c: KNOWN.t })).toBe('met, 3 of 5')
-    expect(say({ a: KNOWN.t, b: KNOWN.f, c: KNOWN.f, d: KNOWN.f })).toBe('out of reach, 1 of 5 and 1 test left')
+    expect(say({ a: KNOWN.t, b: KNOWN.f, c: KNOWN.f, d: KNOWN.f })).toBe('cannot be met any more, 1 of 5 and 1 test left')
   })
 
   it('a weighted sum is decided by points, met, broken or open, and names what it asks', () => {
@@ -82,7 +82,7 @@ describe('three-valued rules', () => {
     expect(leavesOf(score)).toEqual(['a', 'b', 'c'])
     const say = (known: Record<string, Known>) => explain(evaluate(score, ask(known)), (node) => node.truth)
     expect(say({ a: KNOWN.t, c: KNOWN.t })).toBe('met, 4 of 6 points')
-    expect(say({ a: KNOWN.f })).toBe('out of reach, 0 of 6 points and 3 left')
+    expect(say({ a: KNOWN.f })).toBe('cannot be met any more, 0 of 6 points and 3 left')
     expect(say({ a: KNOWN.t, b: KNOWN.f })).toBe('open, 3 of 6 points, needs 1 more')
   })
 

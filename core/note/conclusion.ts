@@ -1,8 +1,8 @@
 import type { Assessment } from '../assess'
 import { sourceOf } from '../vocabulary/source'
-import { percent } from './percent'
+import { about } from './percent'
 import { estimateOf, standingOf } from '../standing'
-import { listWords } from '../vocabulary/sentence'
+import { inSentence, listWords } from '../vocabulary/sentence'
 
 /** What was signed before a lead was asked for: below this nothing stood out. */
 const STANDS_OUT = 0.2
@@ -12,11 +12,11 @@ export function standingWords(sources: Assessment['sources']): string {
   const standing = standingOf(sources)
   switch (standing.kind) {
     case 'refer':
-      return `Refer first: ${listWords([...new Set(standing.sources.map((s) => sourceOf(s.source).name.toLowerCase()))])}`
+      return `Refer first: ${listWords([...new Set(standing.sources.map((s) => inSentence(sourceOf(s.source).name)))])}`
     case 'disagrees':
       return `${sourceOf(standing.source.source).name}, ${standing.source.side}: evidence disagrees`
     case 'leads':
-      return `${sourceOf(standing.source.source).name}, ${standing.source.side}: about ${percent(estimateOf(standing.source) ?? 0)}`
+      return `${sourceOf(standing.source.source).name}, ${standing.source.side}: ${about(estimateOf(standing.source) ?? 0)}`
     case 'none':
       return sources.some((s) => s.weighed !== null) ? 'Nothing stands out' : ''
   }
@@ -38,5 +38,5 @@ export function conclusionOf({ exam, sources }: Pick<Assessment, 'exam' | 'sourc
     moved: e.interval !== null,
   }))
   const best = told.filter((t) => t.moved && t.p >= STANDS_OUT).toSorted((a, b) => b.p - a.p)[0]
-  return best ? `${best.name}, ${best.side}: about ${percent(best.p)}` : ''
+  return best ? `${best.name}, ${best.side}: ${about(best.p)}` : ''
 }

@@ -69,7 +69,7 @@ describe('an entry in words, for whoever has to write it down by hand', () => {
     }
     expect(entryWords(answered, [begun])).toBe('Straight leg raise, left, raise to first symptom: S1 came on, 6 of 10 at left calf, at 48°')
     expect(entryWords({ type: 'undone', target: 'answered', id: 'back', at: 0, by: 'any' }, [begun, answered])).toMatch(/^Taken back: Straight leg raise, left/)
-    expect(words({ type: 'test-started', run, test: 'sij-distraction', side: 'none', variant: '' })).toBe('Pelvic distraction: begun')
+    expect(words({ type: 'test-started', run, test: 'sij-distraction', side: 'none', variant: '' })).toBe('Sacroiliac distraction: begun')
     expect(words({ type: 'screen-answered', item: 'saddle-numb', answer: 'yes' })).toMatch(/between the legs.*\? yes$/)
   })
 

@@ -2,7 +2,7 @@ import type { Assessment } from '../assess'
 import { CATALOGUE, testById } from '../catalogue'
 import { testTitle } from '../catalogue/exam-test'
 import { findingsOfRun } from '../findings/findings'
-import { resultWords } from '../findings/result-words'
+import { RESULT_WORDS } from '../findings/finding'
 import { routeOf } from '../planner/route'
 
 const REPERTORY = { testById, all: CATALOGUE }
@@ -17,7 +17,7 @@ export function repeatsOf({ exam, findings }: Assessment): readonly string[] {
     const best = told.find((f) => f.result === 'positive') ?? told[0]
     const chosen = exam.chosen.find((c) => exam.runs.find((r) => r.id === c.run)?.test === run.test)
     const reason = chosen ? ` Another counts: ${chosen.why.replace(/[.]?$/, '.')}` : ''
-    return best ? [`Also done, read as change only: ${testTitle(test, run.side)}: ${resultWords(test, best.result)}. ${best.why}${reason}`] : []
+    return best ? [`Also done, read as change only: ${testTitle(test, run.side)}: ${RESULT_WORDS[best.result]}. ${best.why}${reason}`] : []
   })
 }
 

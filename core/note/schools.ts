@@ -6,8 +6,8 @@ import { inSentence } from '../vocabulary/sentence'
 import type { Paragraph } from './paragraph'
 
 const SETTING: Record<Exam['setting'], string> = {
-  referred: 'Starting odds: of people who were referred.',
-  'first-contact': 'Starting odds: of people at first contact; few figures are known there, most are assumed.',
+  referred: 'Pretest probabilities: of people who were referred.',
+  'first-contact': 'Pretest probabilities: of people at first contact; few figures are known there, most are assumed.',
 }
 
 /** Which schools, starting odds and plan this examination follows, so that it can be repeated the same way. */

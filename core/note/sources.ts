@@ -1,6 +1,7 @@
 import type { Assessment, SourceVerdict } from '../assess'
 import { testById } from '../catalogue'
 import { headlineOf } from '../evidence/headline'
+import { ruleTitle } from '../clusters/title'
 import type { RuleVerdict } from '../clusters/verdict'
 import { type RuleFigure, speaksOf } from '../evidence/lead'
 import type { Weighed } from '../evidence/weigh'
@@ -27,11 +28,11 @@ function sourceLines(verdict: SourceVerdict): readonly string[] {
   const title = `${sourceOf(verdict.source).name}, ${verdict.side}`
   const { weighed } = verdict
   const { lead, others } = rulesTold(verdict)
-  const rules = lead && worthTelling(lead) ? [`${lead.cluster.name}: ${lead.words}`] : []
-  const schools = others.length > 0 ? [`other rules: ${others.map((r) => `${r.cluster.name.toLowerCase()} ${r.words}`).join(', ')}`] : []
+  const rules = lead && worthTelling(lead) ? [`${ruleTitle(lead.cluster)}: ${lead.words}`] : []
+  const schools = others.length > 0 ? [`other rules: ${others.map((r) => `${r.cluster.name} (${r.words})`).join(', ')}`] : []
   const figure = weighed ? figureWords(weighed) : null
-  const points = [...pointing(verdict, 'for', 'points to it'), ...pointing(verdict, 'against', 'points away')]
-  const parts = [...rules, ...(figure ? [`${figure}, from ${percent(weighed?.prior.p ?? 0)} at the start`] : []), ...schools, ...points]
+  const points = [...pointing(verdict, 'for', 'supports it'), ...pointing(verdict, 'against', 'opposes it')]
+  const parts = [...rules, ...(figure ? [`${figure}; pretest ${percent(weighed?.prior.p ?? 0)}`] : []), ...schools, ...points]
   return parts.length === 0 ? [] : [`${title}: ${parts.join('; ')}.`]
 }
 
@@ -42,14 +43,15 @@ function figureWords(weighed: Weighed): string {
     const [up, down] = contradiction.voices
     return `the evidence disagrees: ${percent(up.p)} by ${up.who} alone, ${percent(down.p)} by ${down.who} alone, ${percent(weighed.model)} by the model`
   }
-  const about = `about ${percent(headlineOf(weighed))}`
-  const model = `${percent(weighed.model)} by the model`
+  const about = `estimate ${percent(headlineOf(weighed))}`
+  const model = `model ${percent(weighed.model)}`
   if (!rule || weighed.byRule === null)
-    return held ? `${about} by the model, taken back to what its open rule could say; ${model} alone` : `${about} by the model, no published rule decided`
-  const by = `by the ${rule.rule.cluster.basis === 'own' ? 'clinic’s own' : 'published'} rule (${rule.row.own ? 'the clinic’s own figure: ' : ''}${rule.row.from.cite})${insteadWords(rule)}`
-  const more = Math.abs(outside - 1) > 0.01 ? ` and what was found outside it (the rule alone ${percent(rule.postTest)})` : ''
-  const others = `${percent(weighed.product)} by plain multiplication${weighed.apart ? '; rule and model differ by more than a factor of two' : ''}${disagree ? '; the rules do not agree' : ''}`
-  return weighed.pooled ? `${about}, between ${percent(weighed.byRule)} ${by}${more} and ${model}; ${others}` : `${about} ${by}${more}; ${model}, ${others}`
+    return held ? `${about} (${model}, taken back to what its open rule could say)` : `${about} by the model; no published rule decided`
+  const whose = rule.rule.cluster.basis === 'own' ? 'the clinic’s own rule' : 'published rule'
+  const more = Math.abs(outside - 1) > 0.01 ? `, with what was found outside it; alone ${percent(rule.postTest)}` : ''
+  const by = `${whose} ${percent(weighed.byRule)} (${rule.row.own ? 'entered by the clinic: ' : ''}${rule.row.from.cite}${more})${insteadWords(rule)}`
+  const apart = `${weighed.apart ? '; rule and model differ by more than a factor of two' : ''}${disagree ? '; the rules do not agree' : ''}`
+  return `${about}: ${by}, ${model}, as if the tests were independent ${percent(weighed.product)}${apart}`
 }
 
 function insteadWords({ insteadOf }: RuleFigure): string {

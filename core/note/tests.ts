@@ -4,7 +4,7 @@ import { testTitle } from '../catalogue/exam-test'
 import { nameOfTest } from '../catalogue/retired'
 import type { Finding } from '../findings/finding'
 import type { Run } from '../record/exam'
-import { resultWords } from '../findings/result-words'
+import { RESULT_WORDS } from '../findings/finding'
 import { POSTURE_WORDS, POSTURES } from '../vocabulary/posture'
 import { nextStage } from '../record/ladder'
 import { repeatsOf, withheldOf } from './performances'
@@ -73,5 +73,5 @@ function line(findings: readonly Finding[]): string {
   const about = told.about === told.side ? '' : `, for the ${told.about}`
   const side = test?.sides === 'none' ? (told.result === 'positive' ? `, on the ${told.side}` : '') : `, ${told.side}${about}`
   const how = variant ? ` (${variant.charAt(0).toLowerCase()}${variant.slice(1)})` : ''
-  return [`- ${test?.name ?? told.test}${side}${how}: ${resultWords(test, told.result)}. ${told.why}`, ...told.checks].join(' ')
+  return [`- ${test?.name ?? told.test}${side}${how}: ${RESULT_WORDS[told.result]}. ${told.why}`, ...told.checks].join(' ')
 }

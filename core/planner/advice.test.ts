@@ -34,7 +34,7 @@ describe('the next test beside the reason to stop', () => {
     expect(advice(met).stop).toBeNull()
     const now = advice(andBeyond(performed(met, 'repeated-movement', 'none')))
     expect(now.stop).toMatch('nothing left here would change the picture')
-    expect(now.why).toMatch(/^Seated leg raise, .*: would only complete the baseline\.$/)
+    expect(now.why).toMatch(/^Seated straight leg raise, .*: would only complete the baseline\.$/)
     expect(advice(sorePelvis()).why).not.toMatch('complete the baseline')
   })
 

@@ -49,13 +49,12 @@ export function adviceOf(assessment: Assessment, route: readonly RouteLeg[], tur
 /**
  * Is there a reason to stop?
  *
- * When the budget of an irritable person is spent; otherwise not while a reproduced symptom waits to be followed; when a rule has decided every source in question, or when no open test is worth
+ * When the budget of an irritable person is spent; otherwise not while a positive test waits to be followed; when a rule has decided every source in question, or when no open test is worth
  * more than {@link WORTH_DOING} bits a minute.
  */
 export function stopping(assessment: Assessment, route: readonly RouteLeg[]): string | null {
   const { exam } = assessment
-  if (causesOf('budget-spent', exam).length > 0)
-    return 'The provocations this irritable person is asked for are spent: nothing more is worth stirring it up for.'
+  if (causesOf('budget-spent', exam).length > 0) return 'Six provocations are done and irritability is high: nothing more is worth provoking it for.'
   const open = route.flatMap((leg) => leg.steps).filter((s) => s.state === 'open' || s.state === 'under-way')
   // What came on is followed while the limb is still up: whether a distant part changes it is what the test was done for.
   if (open.some((s) => s.test.follows !== undefined)) return null
@@ -68,11 +67,11 @@ export function stopping(assessment: Assessment, route: readonly RouteLeg[]): st
   const anyDone = exam.runs.length > 0
   const worth = open.some(
     (s) =>
-      // Fewest turns promised the baseline, so it is not over before that is recorded.
+      // The fewest position changes promised the baseline, so it is not over before that is recorded.
       (exam.mode === 'fewest-turns' && isBaseline(s.test)) ||
       perMinute({ ...s, variant: variantFor(exam, s.test), posture: postureOf(s.test, exam), baseline: false }, assessment) > WORTH_DOING,
   )
-  return anyDone && !worth ? 'No test left is worth more than 0.02 bit a minute: nothing left here would change the picture.' : null
+  return anyDone && !worth ? 'No test left is expected to change the estimate: nothing left here would change the picture.' : null
 }
 
 /** The test outside the plan that would tell most for its time, if one is worth doing and may be done; on the side that is sore. */
@@ -117,12 +116,12 @@ function sentence(step: RouteStep, value: TestValue, turn: number, assessment: A
   const title = testTitle(step.test, step.side)
   if (step.state === 'under-way') return `${title}: begun and not finished.`
   if (step.test.follows) return `${title}: ${lower(step.why)}`
-  const where = turn === 0 ? 'without turning' : `after turning to ${POSTURE_WORDS[postureOf(step.test, assessment.exam)].toLowerCase()}`
+  const where = turn === 0 ? '' : `, change to ${POSTURE_WORDS[postureOf(step.test, assessment.exam)].toLowerCase()}`
   const { rule, about } = value
-  if (rule) return `${title}, ${where}: ${rule.cluster.name} is ${rule.words}.`
+  if (rule) return `${title}${where}: ${rule.cluster.name} is ${rule.words}.`
   // Less than half a hundredth of a bit is no reason.
-  if (about && about.bits >= 0.005) return `${title}, ${where}: tells most about ${sourceOf(about.source).inWords}, ${about.bits.toFixed(2)} bit.`
-  return `${title}, ${where}: ${lower(step.why)}`
+  if (about && about.bits >= 0.005) return `${title}${where}: tells most about ${sourceOf(about.source).inWords}.`
+  return `${title}${where}: ${lower(step.why)}`
 }
 
 /** A plan can go on past the reason to stop; then its next step does not claim to be worth doing. */

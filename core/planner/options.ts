@@ -42,5 +42,5 @@ function reasonOf({ rule, about, points }: TestValue): string {
   if (rule && about) return `${rule.cluster.name} (${rule.words}) and ${sourceOf(about.source).inWords}`
   if (rule) return `${rule.cluster.name} (${rule.words})`
   if (about) return sourceOf(about.source).inWords
-  return points ? 'points only, no figure' : 'nothing still in question'
+  return points ? 'a pointer only' : 'nothing still in question'
 }

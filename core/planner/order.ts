@@ -39,7 +39,7 @@ const BASELINE_BITS = 0.1
 /** Worth a minute, below which a test would not change the picture: the stopping rule. */
 export const WORTH_DOING = 0.02
 
-/** Bits a minute of one candidate, without turning. */
+/** Expected gain a minute of one candidate, without turning. */
 export function perMinute(candidate: Candidate, assessment: Assessment): number {
   const { total } = valueOf(candidate.test, candidate.side, candidate.variant, assessment)
   return (total * 60) / secondsOf(candidate.test, candidate.variant)

@@ -54,12 +54,12 @@ describe('the planned route', () => {
     const record = sorePelvis().then({ type: 'test-skipped', test: 'faber', side: 'right', why: 'knee too sore' }).test('thigh-thrust', 'right', [BUTTOCK])
     expect(step(record, 'faber', 'right')).toMatchObject({ state: 'skipped', why: 'Left out: knee too sore.' })
     expect(step(record, 'thigh-thrust', 'right')).toMatchObject({ state: 'done' })
-    expect(step(record, 'thigh-thrust', 'right')?.why).toMatch('own pain below L5')
+    expect(step(record, 'thigh-thrust', 'right')?.why).toMatch('familiar pain below L5')
   })
 
   it('once the rule is decided its other tests are spare, with the reason', () => {
     const met = sorePelvis().test('sij-distraction', 'none', [BUTTOCK]).test('faber', 'right', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK])
-    expect(step(met, 'gaenslen', 'right')).toMatchObject({ state: 'changes-nothing', why: 'Pelvic five is decided: this can no longer change it.' })
+    expect(step(met, 'gaenslen', 'right')).toMatchObject({ state: 'changes-nothing', why: 'SI joint, 3 of 5 is decided: this can no longer change it.' })
     expect(nextStep(route(met), met.exam)?.test.id).not.toBe('gaenslen')
   })
 
@@ -170,7 +170,7 @@ describe('the way a test is done', () => {
     expect(lastRun(graded.exam, 'thigh-thrust', 'right')?.variant).toBe('graded')
   })
 
-  it('graded is negative only when light, held and quick presses were all quiet', () => {
+  it('graded is negative only when light, held and quick presses were all negative', () => {
     const find = (record: Composed) => assess(record.exam).findings.find((f) => f.test === 'thigh-thrust')
     expect(find(sorePelvis().test('thigh-thrust', 'right', [NOTHING, NOTHING, NOTHING], 'graded'))?.result).toBe('negative')
     const light = sorePelvis().test('thigh-thrust', 'right', [NOTHING], 'graded')

@@ -15,6 +15,7 @@ import { soreSides } from '../story/sore-sides'
 import { areaOf, bodyArea } from '../vocabulary/body-area'
 import { POSTURES, type Posture } from '../vocabulary/posture'
 import { otherSide, type Side, type TestSide } from '../vocabulary/side'
+import { inSentence } from '../vocabulary/sentence'
 import { type Candidate, fewestTurns, perMinute, quickest, WORTH_DOING } from './order'
 import type { TurnSeconds } from './price'
 import { storyAsks } from './story-asks'
@@ -45,7 +46,7 @@ export interface RouteWith {
 /**
  * The tests that are planned, in order.
  *
- * Full baseline: sitting, on the back, on the side, face down, body, better side first within each. Fewest turns and quickest
+ * Full baseline: sitting, on the back, on the side, face down, body, better side first within each. Fewest position changes and quickest
  * answer put the open ones in the order of their search and leave aside what would not change the picture. An order made by hand
  * stands above all three. A test that only follows another appears once that one brought the symptom on.
  */
@@ -289,7 +290,7 @@ function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<R
     return { state: 'changes-nothing', why: `${decided[0]?.cluster.name ?? 'The rule'} is decided: this can no longer change it.` }
   }
   if (test.follows)
-    return { state: 'open', why: `Follows ${testById(test.follows)?.name.toLowerCase() ?? test.follows} while the leg is up: parts nerve from muscle.` }
+    return { state: 'open', why: `Follows ${inSentence(testById(test.follows)?.name ?? test.follows)} while the leg is up: separates neural from muscular.` }
   if (asked.length > 0) return { state: 'open', why: `${asked[0]?.cluster.name ?? ''}: ${asked[0]?.words ?? ''}.` }
   return {
     state: 'open',

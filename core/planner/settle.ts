@@ -3,7 +3,7 @@ import type { ExamTest } from '../catalogue/exam-test'
 import type { RuleVerdict } from '../clusters/verdict'
 import type { Exam } from '../record/exam'
 import { barring } from '../safety/safety'
-import { inSentence, listWords } from '../vocabulary/sentence'
+import { counted, inSentence, listWords } from '../vocabulary/sentence'
 import { inUsualOrder, secondsOf, turnsOf } from './price'
 import { lyingNow, postureOf, variantFor } from './route'
 
@@ -15,7 +15,7 @@ export interface Settling {
   readonly tests: readonly ExamTest[]
   readonly turns: number
   readonly seconds: number
-  /** "needs 1 more of 2; cheapest: thigh thrust, without turning" */
+  /** "needs 1 more of 2; cheapest: thigh thrust, no position change" */
   readonly words: string
 }
 
@@ -43,7 +43,7 @@ export function cheapestSettling(rule: RuleVerdict, exam: Exam): Settling | null
     seconds: tests.reduce((sum, t) => sum + secondsOf(t, variantFor(exam, t)), 0),
   }))
   const best = priced.reduce((a, b) => (b.turns < a.turns || (b.turns === a.turns && b.seconds < a.seconds) ? b : a))
-  const turning = best.turns === 0 ? 'without turning' : best.turns === 1 ? 'one turn' : `${best.turns} turns`
+  const turning = best.turns === 0 ? 'no position change' : counted(best.turns, 'position change')
   return { ...best, words: `cheapest: ${listWords(best.tests.map((t) => inSentence(t.name)))}, ${turning}` }
 }
 

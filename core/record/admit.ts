@@ -1,6 +1,7 @@
 import { FIRST_EDITION } from '../vocabulary/edition'
 import type { Problem } from '../vocabulary/problem'
 import { listWords } from '../vocabulary/sentence'
+import { inSentence } from '../vocabulary/sentence'
 import { type Answer, ANSWERS_AT, angleOf, type SymptomId } from './answer'
 import type { ExamEvent, GateOpened, ScreenRestNo, StageAnswered, SymptomDescribed, TestStarted } from './event'
 import { type Exam, examFrom, type Run, withEvent } from './exam'
@@ -235,7 +236,7 @@ function startable(exam: Exam, event: TestStarted, book: Rulebook): Problem | nu
   if (wrong) return wrong
   const outline = book.test(event.test)
   if (!outline?.variants.some((v) => v.id === event.variant)) {
-    return no(`“${event.variant}” is not a way of doing this test.`, `Choose ${listWords(outline?.variants.map((v) => v.id) ?? [])}.`)
+    return no(`“${event.variant}” is not a technique of this test.`, `Choose ${listWords(outline?.variants.map((v) => v.id) ?? [])}.`)
   }
   if (exam.consent === 'withdrawn') return no('Consent to testing was withdrawn.', 'Ask again and record the answer before going on.')
   if (exam.runs.some((run) => run.id === event.run)) return no('This test was already started.', 'Go on with it, or start it anew.')
@@ -248,10 +249,7 @@ function startable(exam: Exam, event: TestStarted, book: Rulebook): Problem | nu
   const parent = exam.runs.findLast((run) => run.test === outline.follows && run.side === event.side)
   return parent && broughtItOnAt(parent, event.side)
     ? null
-    : no(
-        `${outline.name} follows a ${book.test(outline.follows)?.name.toLowerCase() ?? outline.follows} that brought the symptom on.`,
-        'Do that test on this side first.',
-      )
+    : no(`${outline.name} follows a positive ${inSentence(book.test(outline.follows)?.name ?? outline.follows)}.`, 'Do that test on this side first.')
 }
 
 function runOf(exam: Exam, id: string): Run | Problem {

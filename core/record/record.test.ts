@@ -28,7 +28,7 @@ describe('admit', () => {
     expect(refusal(base, start('head-thrust', 'left', 'x'))).toMatch('no test called “head-thrust”')
     expect(refusal(base, start('thigh-thrust', 'none', 'hand-under'))).toMatch('on the left or on the right')
     expect(refusal(base, start('sij-distraction', 'left', 'crossed-arms'))).toMatch('no side of its own')
-    expect(refusal(base, start('thigh-thrust', 'left', 'sideways'))).toMatch('not a way of doing this test')
+    expect(refusal(base, start('thigh-thrust', 'left', 'sideways'))).toMatch('not a technique of this test')
   })
 
   it('takes schools it knows, a later choice in place of an earlier one, and none once signed', () => {
@@ -47,7 +47,7 @@ describe('admit', () => {
 
   it('lets a follow-on test start only after its parent brought the symptom on, on that side', () => {
     const leg = soreLeg()
-    expect(refusal(leg, start('leg-raise-ankle', 'left', 'release-then-lower'))).toMatch('follows a straight leg raise')
+    expect(refusal(leg, start('leg-raise-ankle', 'left', 'release-then-lower'))).toMatch('follows a positive straight leg raise')
     const raised = leg.test('leg-raise', 'left', [own(['left-calf'], 6, 48)])
     expect(refusal(raised, start('leg-raise-ankle', 'right', 'release-then-lower'))).toMatch('follows')
     expect(refusal(raised, start('leg-raise-ankle', 'left', 'release-then-lower'))).toBeNull()

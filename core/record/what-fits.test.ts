@@ -173,7 +173,7 @@ describe('what was taken back is remembered', () => {
     expect(nothing.exam.memory.screen).toHaveLength(rest.exam.memory.screen.length + 1)
   })
 
-  it('a test is read against the level last told before it, of its own symptom', () => {
+  it('a test is read against the level last told before it, of its familiar symptom', () => {
     const two = opened()
       .symptom('S1', { places: ['left-calf'], qualities: ['shooting'], now: 3 })
       .symptom('S2', { places: ['left-buttock'], qualities: ['aching'], now: 1 })

@@ -37,7 +37,7 @@ describe('the budget of an easily stirred person', () => {
   })
 })
 
-describe('what brings own pain on at both joints', () => {
+describe('what brings familiar pain on at both joints', () => {
   it('a lever of the pelvis on one side is no cause; on both sides it is, by any of its performances', () => {
     const right = sorePelvis().test('knee-to-shoulder', 'right', [BUTTOCK])
     expect(causesOf('both-joints', right.exam)).toEqual([])

@@ -2,6 +2,7 @@ import { nameOfTest } from '../catalogue/retired'
 import { testById } from '../catalogue'
 import { SCREEN } from '../story/screen'
 import { WARNINGS } from './warnings'
+import { inSentence } from '../vocabulary/sentence'
 
 const OTHER: Readonly<Record<string, string>> = {
   'age-65': 'Aged 65 or over, or the age is not known',
@@ -9,8 +10,8 @@ const OTHER: Readonly<Record<string, string>> = {
   'age-over-50-new': 'A first pain over 50',
   'age-over-70': 'Aged over 70, or the age is not known',
   rated: 'How strong it is now',
-  irritable: 'Stirred up easily, strong, slow to settle',
-  six: 'Six provoking tests',
+  irritable: 'Easily provoked, severe, slow to settle',
+  six: 'Six provocation tests',
   anyone: 'For everybody',
 }
 
@@ -21,5 +22,5 @@ export function causeWords(cause: string): string {
   if (question !== undefined) return `Yes to: ${question}`
   const sign = WARNINGS.find((w) => w.id === first)?.words
   if (sign !== undefined) return `Seen: ${sign.toLowerCase()}`
-  return OTHER[first] ?? (testById(first) ? `Found by: ${nameOfTest(first).toLowerCase()}` : cause)
+  return OTHER[first] ?? (testById(first) ? `Found by: ${inSentence(nameOfTest(first))}` : cause)
 }

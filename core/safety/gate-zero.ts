@@ -6,6 +6,7 @@ import { SCREEN, type ScreenGroup, type ScreenItem } from '../story/screen'
 import { type Spread, spreadOf } from '../story/spread'
 import { isToldOtherwise } from '../story/told-otherwise'
 import { asksAgain } from './consent'
+import { inSentence } from '../vocabulary/sentence'
 
 /** Groups that are asked before a test, and the parts of the body that make them its business; `all` for every test. */
 const BEFORE: Readonly<Record<string, 'all' | readonly LoadedPart[]>> = {
@@ -66,7 +67,7 @@ export function asksFirst(exam: Exam, test: string, variant: string): Barrier | 
   const unasked = unaskedBefore(exam, test, variant)
   if (unasked?.consent) return { what: 'Consent is not recorded.', todo: 'Explain what will be done, ask, and record the answer.' }
   const first = unasked?.groups[0]
-  if (first) return { what: `Not asked yet: ${first.group.name.toLowerCase()}.`, todo: `Ask first: ${first.items.map((item) => item.ask).join(' ')}` }
+  if (first) return { what: `Not asked yet: ${inSentence(first.group.name)}.`, todo: `Ask first: ${first.items.map((item) => item.ask).join(' ')}` }
   const known = testById(test)
   if (!known?.intimate || asksAgain(known, exam) === null) return null
   return exam.renewed[known.intimate] === 'refused'

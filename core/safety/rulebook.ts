@@ -24,6 +24,6 @@ export const RULEBOOK: Rulebook = {
   asksFirst,
   bars: (exam, test, variant) => {
     const barred = barring(exam, test, variant)
-    return barred ? { what: `${barred.gate.reason} This test is barred.`, todo: barred.gate.do } : null
+    return barred ? { what: `${barred.gate.reason} This test is contraindicated.`, todo: barred.gate.do } : null
   },
 }

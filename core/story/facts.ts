@@ -13,7 +13,7 @@ export interface Fact {
 
 const OLDER = 'an item of the older lumbar facet rule, which later studies did not confirm'
 const NEWER = 'an item of the newer lumbar facet rule, which later studies did not confirm'
-const SCORE = 'an item of the posterior pelvic ligament score'
+const SCORE = 'an item of the posterior SI ligament score, 9 points'
 
 const facet = <const Id extends string>(id: Id, ask: string, on: 'yes' | 'no', because: string) => ({
   id,

@@ -4,8 +4,8 @@ import { type HEAD_QUALITIES, type Quality } from '../vocabulary/quality'
 /** What links a complaint of the head to the upper neck; how sure that is belongs to it. */
 const LINKS: Readonly<Record<(typeof HEAD_QUALITIES)[number], string>> = {
   headache: 'Headache that comes from the neck goes with a short turn at C1–C2, which was studied: the flexed-neck rotation is worth measuring.',
-  jaw: 'A jaw complaint and the upper neck are often met together: an association, no more.',
-  dizziness: 'Dizziness and the upper neck are often met together: an association, no more. Ask the artery questions first.',
+  jaw: 'A jaw complaint and the upper cervical spine are often met together: an association, no more.',
+  dizziness: 'Dizziness and the upper cervical spine are often met together: an association, no more. Ask the artery questions first.',
 }
 
 /** Does this symptom have a part in the head that the upper neck is looked at for? */

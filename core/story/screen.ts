@@ -19,7 +19,7 @@ export interface ScreenGroup {
 const QUESTIONS = [
   {
     id: 'saddle',
-    name: 'Saddle and sphincters',
+    name: 'Cauda equina',
     singly: true,
     items: [
       { id: 'saddle-numb', ask: 'Any new numbness between the legs, where you would sit on a saddle?' },
@@ -31,7 +31,7 @@ const QUESTIONS = [
   },
   {
     id: 'cord',
-    name: 'Spinal cord',
+    name: 'Myelopathy',
     singly: true,
     items: [
       { id: 'neck-shocks', ask: 'Electric shocks down the back or limbs when you bend the neck?' },
@@ -43,7 +43,7 @@ const QUESTIONS = [
   },
   {
     id: 'artery',
-    name: 'Neck artery and brain stem',
+    name: 'Cervical arterial dysfunction',
     singly: true,
     items: [
       { id: 'dizzy', ask: 'Dizziness that is new or not looked into?' },
@@ -61,7 +61,7 @@ const QUESTIONS = [
   },
   {
     id: 'neck-trauma',
-    name: 'Neck accident',
+    name: 'Cervical trauma',
     singly: true,
     items: [
       { id: 'neck-accident', ask: 'An accident to the neck within the last twelve weeks?' },
@@ -73,7 +73,7 @@ const QUESTIONS = [
   },
   {
     id: 'upper-neck',
-    name: 'Upper neck ligaments',
+    name: 'Craniocervical instability',
     singly: false,
     items: [
       { id: 'head-unsupported', ask: 'Does your head feel as if it were not held up?' },
@@ -101,13 +101,13 @@ const QUESTIONS = [
   },
   {
     id: 'clot',
-    name: 'Clot in the leg',
+    name: 'Deep vein thrombosis',
     singly: true,
     items: [{ id: 'swollen-calf', ask: 'A swollen, warm, painful calf, perhaps after lying or sitting still for long?' }],
   },
   {
     id: 'illness',
-    name: 'Other illness',
+    name: 'Malignancy and infection',
     singly: false,
     items: [
       { id: 'cancer', ask: 'Have you ever had cancer?' },
@@ -121,7 +121,7 @@ const QUESTIONS = [
   },
   {
     id: 'body',
-    name: 'Before pressing',
+    name: 'Contraindications to loading',
     singly: false,
     items: [
       { id: 'pregnant', ask: 'Pregnant, or a birth within six months?' },
@@ -134,7 +134,7 @@ const QUESTIONS = [
   },
   {
     id: 'serious',
-    name: 'Other serious signs',
+    name: 'Other red flags',
     singly: false,
     items: [
       { id: 'weak-in-days', ask: 'A foot or hand that has become weak within days?' },
@@ -150,7 +150,7 @@ const QUESTIONS = [
   },
   {
     id: 'inflammatory',
-    name: 'Inflammatory back pain',
+    name: 'Axial spondyloarthritis',
     singly: false,
     items: [
       { id: 'slow-start-young', ask: 'Did it begin slowly, before the age of 45?' },

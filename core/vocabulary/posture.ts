@@ -6,8 +6,8 @@ export const POSTURES: readonly Posture[] = ['sitting', 'supine', 'side-lying', 
 
 export const POSTURE_WORDS: Record<Posture, string> = {
   sitting: 'Sitting',
-  supine: 'On the back',
-  'side-lying': 'On the side',
-  prone: 'Face down',
+  supine: 'Supine',
+  'side-lying': 'Side-lying',
+  prone: 'Prone',
   standing: 'Standing',
 }

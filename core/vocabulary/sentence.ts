@@ -13,9 +13,12 @@ export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)
 }
 
+/** Tests and signs that carry somebody's name keep its capital anywhere. */
+const EPONYM = /^(?:Adson|Bakody|Bragard|Carnett|Gaenslen|Gillet|Kemp|Lhermitte|Roos|Sharp-Purser|Spurling|Valsalva|Yeoman)\b/
+
 /** A title inside a sentence: its first letter small, unless it is an abbreviation or somebody's name. */
 export function inSentence(title: string): string {
-  return /^([A-Z][A-Z0-9]|Gaenslen)/.test(title) ? title : title.charAt(0).toLowerCase() + title.slice(1)
+  return /^[A-Z](?:[A-Z0-9]|-[A-Z])/.test(title) || EPONYM.test(title) ? title : title.charAt(0).toLowerCase() + title.slice(1)
 }
 
 /**

@@ -2,12 +2,12 @@
 export type Family = 'nerve' | 'joint' | 'ligament' | 'disc' | 'muscle' | 'away'
 
 export const FAMILY_WORDS: Record<Family, string> = {
-  nerve: 'Nerve root',
+  nerve: 'Radicular / neural',
   joint: 'Joint',
-  ligament: 'Ligament',
+  ligament: 'Ligamentous',
   disc: 'Disc',
-  muscle: 'Muscle',
-  away: 'Elsewhere',
+  muscle: 'Muscular',
+  away: 'Refer',
 }
 
 /** The order in which families stand on the board. */
@@ -28,33 +28,33 @@ export interface Source {
  * over the outer buttock a name of its own, so that it is not filed under the hip joint.
  */
 export const SOURCES = {
-  'root-cervical': { family: 'nerve', name: 'Neck root, C5–T1', inWords: 'a nerve root of the neck' },
-  'root-lumbar-mid': { family: 'nerve', name: 'Mid lumbar root, L2–L4', inWords: 'a mid lumbar nerve root' },
-  'neural-peripheral': { family: 'nerve', name: 'Nerve further out', inWords: 'a nerve further out' },
-  'root-lumbar-low': { family: 'nerve', name: 'Low lumbar root, L4–S1', inWords: 'a low lumbar nerve root' },
-  'facet-cervical': { family: 'joint', name: 'Neck facet', inWords: 'a facet joint of the neck' },
-  'joint-upper-neck': { family: 'joint', name: 'Upper neck joint, C1–C2', inWords: 'the upper neck joint' },
-  'pubic-symphysis': { family: 'joint', name: 'Pubic joint', inWords: 'the pubic joint' },
+  'root-cervical': { family: 'nerve', name: 'Cervical radiculopathy (C5-T1)', inWords: 'cervical radiculopathy' },
+  'root-lumbar-mid': { family: 'nerve', name: 'Lumbar radiculopathy (L2-4)', inWords: 'lumbar radiculopathy (L2-4)' },
+  'neural-peripheral': { family: 'nerve', name: 'Peripheral nerve', inWords: 'a peripheral nerve' },
+  'root-lumbar-low': { family: 'nerve', name: 'Lumbosacral radiculopathy (L4-S1)', inWords: 'lumbosacral radiculopathy' },
+  'facet-cervical': { family: 'joint', name: 'Cervical facet joint', inWords: 'a cervical facet joint' },
+  'joint-upper-neck': { family: 'joint', name: 'Upper cervical joint (C1-2)', inWords: 'the upper cervical joint (C1-2)' },
+  'pubic-symphysis': { family: 'joint', name: 'Pubic symphysis', inWords: 'the pubic symphysis' },
   'sij-pain': { family: 'joint', name: 'Sacroiliac joint', inWords: 'the sacroiliac joint' },
-  'sij-stiff': { family: 'joint', name: 'Stiff pelvis', inWords: 'a stiff pelvis' },
-  'facet-lumbar': { family: 'joint', name: 'Lumbar facet', inWords: 'a lumbar facet joint' },
-  hip: { family: 'joint', name: 'Hip', inWords: 'the hip joint' },
-  'laxity-upper-neck': { family: 'ligament', name: 'Upper neck ligaments', inWords: 'lax upper neck ligaments' },
-  'instability-lumbar': { family: 'ligament', name: 'Loose low-back segment', inWords: 'a loose segment of the low back' },
-  'sij-ligament': { family: 'ligament', name: 'Sacroiliac ligaments', inWords: 'the sacroiliac ligaments' },
+  'sij-stiff': { family: 'joint', name: 'Sacroiliac hypomobility', inWords: 'sacroiliac hypomobility' },
+  'facet-lumbar': { family: 'joint', name: 'Lumbar facet joint joint', inWords: 'a lumbar facet joint' },
+  hip: { family: 'joint', name: 'Hip joint', inWords: 'the hip joint' },
+  'laxity-upper-neck': { family: 'ligament', name: 'Craniocervical ligament laxity', inWords: 'craniocervical ligament laxity' },
+  'instability-lumbar': { family: 'ligament', name: 'Lumbar segmental instability', inWords: 'lumbar segmental instability' },
+  'sij-ligament': { family: 'ligament', name: 'Sacroiliac ligaments / laxity', inWords: 'the sacroiliac ligaments' },
   'disc-annulus': { family: 'disc', name: 'Disc', inWords: 'a lumbar disc' },
-  'muscle-neck': { family: 'muscle', name: 'Neck muscle', inWords: 'the neck muscles' },
-  piriformis: { family: 'muscle', name: 'Piriformis, deep buttock', inWords: 'the deep muscles of the buttock' },
+  'muscle-neck': { family: 'muscle', name: 'Cervical muscles', inWords: 'the cervical muscles' },
+  piriformis: { family: 'muscle', name: 'Piriformis / deep gluteal', inWords: 'piriformis or the deep gluteal muscles' },
   'abdominal-wall': { family: 'muscle', name: 'Abdominal wall', inWords: 'the abdominal wall' },
-  'muscle-back': { family: 'muscle', name: 'Back muscle', inWords: 'the back muscles' },
-  hamstring: { family: 'muscle', name: 'Hamstring', inWords: 'the hamstring' },
-  'hip-flexor': { family: 'muscle', name: 'Hip flexor', inWords: 'a tight hip flexor' },
-  cord: { family: 'away', name: 'Spinal cord', inWords: 'the spinal cord' },
-  'neck-artery': { family: 'away', name: 'Neck artery or brain stem', inWords: 'a neck artery or the brain stem' },
+  'muscle-back': { family: 'muscle', name: 'Lumbar muscles', inWords: 'the lumbar muscles' },
+  hamstring: { family: 'muscle', name: 'Hamstrings', inWords: 'the hamstrings' },
+  'hip-flexor': { family: 'muscle', name: 'Hip flexors', inWords: 'the hip flexors' },
+  cord: { family: 'away', name: 'Spinal cord (myelopathy) (myelopathy)', inWords: 'the spinal cord (myelopathy)' },
+  'neck-artery': { family: 'away', name: 'Cervical arterial dysfunction', inWords: 'cervical arterial dysfunction' },
   outlet: { family: 'away', name: 'Thoracic outlet', inWords: 'the thoracic outlet' },
-  inflammatory: { family: 'away', name: 'Inflammatory disease', inWords: 'an inflammatory disease' },
-  visceral: { family: 'away', name: 'An inner organ', inWords: 'an inner organ' },
-  'outer-hip': { family: 'muscle', name: 'Outer hip, muscle or bursa', inWords: 'the outer hip, muscle or bursa' },
+  inflammatory: { family: 'away', name: 'Axial spondyloarthritis', inWords: 'axial spondyloarthritis' },
+  visceral: { family: 'away', name: 'Visceral or other non-musculoskeletal', inWords: 'a visceral or other non-musculoskeletal cause' },
+  'outer-hip': { family: 'muscle', name: 'Greater trochanteric region', inWords: 'the greater trochanteric region' },
 } as const satisfies Record<string, Source>
 
 export type SourceId = keyof typeof SOURCES

@@ -38,7 +38,7 @@ export function readClinic(db: Reads): ReadClinic {
     }),
     priors: priors.flatMap(({ id, line, setting, p, source, by, at }) => {
       const entry = { line, setting, p, source }
-      return fits('own starting odds', id, entryIssues(OWN_PRIOR, entry)) ? [{ ...(entry as OwnPrior), by, at }] : []
+      return fits('own pretest probabilities', id, entryIssues(OWN_PRIOR, entry)) ? [{ ...(entry as OwnPrior), by, at }] : []
     }),
     rules: rules.flatMap(({ rule, content, withdrawn, by, at }) => {
       const entry = unpacked(content)

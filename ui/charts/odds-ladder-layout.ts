@@ -1,6 +1,6 @@
-import { resultWords } from '@/core/findings/result-words'
+import { RESULT_WORDS } from '@/core/findings/finding'
 import { scaleLinear } from 'd3-scale'
-import { testById } from '@/core/catalogue'
+import { lrFigure, lrWords } from '@/core/evidence/lr-words'
 import { odds, probability } from '@/core/evidence/odds'
 import type { JoinedStep, Weighed } from '@/core/evidence/weigh'
 
@@ -8,19 +8,25 @@ import type { JoinedStep, Weighed } from '@/core/evidence/weigh'
 export interface Rung {
   readonly kind: 'start' | 'single' | 'alone' | 'together'
   readonly label: string
-  /** "×2.8", or the starting percentage's reason. */
+  /** "LR+ 2.8", or where the pretest probability comes from. */
   readonly says: string
   readonly from: number
   readonly to: number
 }
 
 /**
- * The ladder from the starting odds to now.
+ * The ladder from the pretest odds to now.
  *
- * Findings that share a cause get a faint rung each, as if they stood alone, and one solid rung together.
+ * Correlated findings get a faint rung each, as if they stood alone, and one solid rung together.
  */
 export function rungsOf(weighed: Weighed): readonly Rung[] {
-  const start: Rung = { kind: 'start', label: 'Start', says: weighed.prior.assumed ? 'assumed' : 'from a study', from: weighed.prior.p, to: weighed.prior.p }
+  const start: Rung = {
+    kind: 'start',
+    label: 'Pretest probability',
+    says: weighed.prior.assumed ? 'assumed' : 'from a study',
+    from: weighed.prior.p,
+    to: weighed.prior.p,
+  }
   let at = weighed.prior.p
   const rungs = weighed.joined.flatMap((joined) => {
     const before = at
@@ -42,19 +48,18 @@ function lastRung({ model, estimate, rule, pooled, held, contradiction }: Weighe
       : pooled
         ? `Towards ${name}: halfway, ×1.5 at most`
         : `${name} alone, this clinic’s own rule`
-  return [{ kind: 'single', label, says: times2(by), from: model, to: estimate }]
+  return [{ kind: 'single', label, says: `×${lrFigure(by)}`, from: model, to: estimate }]
 }
 
 function rungsOfJoined(joined: JoinedStep, before: number, after: number): readonly Rung[] {
   const single = joined.steps.length === 1
   const members = joined.steps.map((step): Rung => {
-    const test = testById(step.test)
     const label =
-      step.of === step.test ? `${step.label} ${resultWords(test, step.positive ? 'positive' : 'negative')}` : `${step.label}: ${step.positive ? 'yes' : 'no'}`
+      step.of === step.test ? `${step.label} ${RESULT_WORDS[step.positive ? 'positive' : 'negative']}` : `${step.label}: ${step.positive ? 'yes' : 'no'}`
     return {
       kind: single ? 'single' : 'alone',
-      label: step.row.own ? `${label} (this clinic’s own figure)` : label,
-      says: times2(step.lr),
+      label: step.row.own ? `${label} (entered by this clinic)` : label,
+      says: lrWords(step.lr, step.positive ? 'positive' : 'negative'),
       from: before,
       to: times(before, step.lr),
     }
@@ -65,9 +70,9 @@ function rungsOfJoined(joined: JoinedStep, before: number, after: number): reado
     {
       kind: 'together',
       label: joined.strongestOnly
-        ? `Together, ${joined.group?.name ?? 'one cause'}: the strongest alone`
-        : `Together, ${joined.group?.name ?? 'one cause'} counted once`,
-      says: `${times2(joined.together)} (multiplied: ${times2(joined.multiplied)})`,
+        ? `Correlated, ${joined.group?.name ?? 'one structure'}: the strongest alone`
+        : `Correlated, ${joined.group?.name ?? 'one structure'}: counted together`,
+      says: `LR ${lrFigure(joined.together)} (as if independent: ${lrFigure(joined.multiplied)})`,
       from: before,
       to: after,
     },
@@ -76,11 +81,6 @@ function rungsOfJoined(joined: JoinedStep, before: number, after: number): reado
 
 function times(p: number, lr: number): number {
   return probability(odds(p) * lr)
-}
-
-/** A likelihood ratio as a factor, two figures. */
-export function times2(lr: number): string {
-  return `×${Number(lr.toPrecision(2))}`
 }
 
 /** Ticks of the probability axis. */

@@ -26,7 +26,7 @@ describe('the odds ladder', () => {
     }
     const met = ['thigh-thrust', 'gaenslen', 'sij-compression'].reduce((r, t) => r.test(t, 'right', [BUTTOCK]), sorePelvis())
     const found = assess(met.exam).sources.find((s) => s.source === 'sij-pain')?.weighed
-    expect(found && rungsOf(found).at(-1)).toMatchObject({ kind: 'single', label: 'Towards Pelvic five: halfway, ×1.5 at most', to: found?.estimate })
+    expect(found && rungsOf(found).at(-1)).toMatchObject({ kind: 'single', label: 'Towards SI joint, 3 of 5: halfway, ×1.5 at most', to: found?.estimate })
     expect(found && rungsOf(found).at(-2)?.to).toBeCloseTo(found?.model ?? 0, 9)
   })
 

@@ -21,7 +21,7 @@ const show = (record: Composed) => renderAround(record, <Now test="thigh-thrust"
 describe('a closed gate', () => {
   it('says what closed it and what to do, to those who see it and to those who hear it', () => {
     show(fallen())
-    expect(screen.getByRole('alert', { name: 'Blocked' })).toHaveTextContent('A fracture of pelvis, sacrum or spine is possible.')
+    expect(screen.getByRole('alert', { name: 'Blocked' })).toHaveTextContent('Possible fracture of pelvis, sacrum or spine.')
     expect(screen.getByRole('alert')).toHaveTextContent('Do not load this region until it is ruled out.')
   })
 

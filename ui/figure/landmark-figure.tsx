@@ -1,8 +1,8 @@
 const ROWS = [
-  { id: 'rear', words: 'rear iliac spines', y: 34, half: 26 },
-  { id: 'front', words: 'front iliac spines', y: 62, half: 44 },
-  { id: 'tuberosity', words: 'sitting bones', y: 108, half: 22 },
-  { id: 'ankles', words: 'inner ankles', y: 150, half: 14 },
+  { id: 'rear', words: 'posterior superior iliac spines', y: 34, half: 26 },
+  { id: 'front', words: 'anterior superior iliac spines', y: 62, half: 44 },
+  { id: 'tuberosity', words: 'ischial tuberosities', y: 108, half: 22 },
+  { id: 'ankles', words: 'medial malleoli', y: 150, half: 14 },
 ] as const
 
 /** How far one side is drawn above the other; a drawing, not a measure. */

@@ -60,24 +60,24 @@ describe('weigh', () => {
     expect(screen.getByRole('heading', { level: 2, name: 'Sacroiliac joint, right' })).toBeVisible()
     const figures = screen.getByRole('region', { name: 'Four figures' })
     expect(figures).toHaveTextContent(/Estimate · leads70 %.*Published rule65 %.*Shared-cause model75 %.*Plain product90 %/)
-    expect(within(screen.getByRole('region', { name: 'Pelvic four' })).getByText(/met, 2 of 4/)).toBeVisible()
+    expect(within(screen.getByRole('region', { name: 'SI joint, 2 of 4' })).getByText(/met, 2 of 4/)).toBeVisible()
     // Met, the clear rule uses the negative ratio; broken it says nothing.
-    expect(screen.getByRole('region', { name: 'Pelvic clear' })).toHaveTextContent('met ×0.067, broken says nothing')
+    expect(screen.getByRole('region', { name: 'SI joint, 0 of 6' })).toHaveTextContent('met ×0.067, broken says nothing')
     expect(screen.getByRole('table', { name: 'Each finding and what it does to the odds' })).toHaveTextContent('Together, pelvic loading counted once')
   })
 
-  it('while every rule is open the model leads; what was not tested is not lit', async () => {
+  it('while every rule is open the model leads; what was not tested is not assessed yet', async () => {
     renderAround(soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)]), <WeighScreen />)
     expect(screen.getByRole('region', { name: 'Four figures' })).toHaveTextContent(/Estimate · leads\d+ %The model alone/)
     await userEvent.click(screen.getByRole('button', { name: 'Sacroiliac joint, left' }))
-    expect(screen.getByText(/Not lit: no test done so far/)).toBeVisible()
+    expect(screen.getByText(/Not assessed yet: no test done so far/)).toBeVisible()
   })
 
   it('a source that findings only point to carries no number', async () => {
     renderAround(soreLeg().test('leg-raise', 'left', [{ said: 'stretch', places: [] }]), <WeighScreen />)
-    await userEvent.click(screen.getByRole('button', { name: 'Hamstring, left' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Hamstrings, left' }))
     expect(screen.getByText(/No published figure fits/)).toBeVisible()
-    expect(screen.getByRole('region', { name: 'Pointers' })).toHaveTextContent('Straight leg raise points to it')
+    expect(screen.getByRole('region', { name: 'Pointers' })).toHaveTextContent('Straight leg raise supports it')
   })
 })
 

@@ -7,7 +7,7 @@ import { openExam } from '@/db/queries/open-exam'
 import { projectSoon } from '@/server/projector'
 import { problemResponse, route } from '@/server/route'
 
-const KEPT = 'Nothing was brought in; everything here is as it was.'
+const KEPT = 'Nothing was imported; everything here is as it was.'
 
 /**
  * Bring an examination file in: 200 with its id once it is on disk; 422 with what is wrong and where.

@@ -10,7 +10,7 @@ export function EvidenceTable({ rows }: { readonly rows: readonly Accuracy[] }) 
     <section className="mt-8">
       <h2 className="text-xl">What is published</h2>
       {rows.length === 0 ? (
-        <p className="mt-1 text-ash">No accuracy figure is known. What it finds points, and moves no number.</p>
+        <p className="mt-1 text-ash">No accuracy figure is known. What it finds points, and changes no estimate.</p>
       ) : (
         <div className="mt-2 overflow-x-auto">
           <table className="w-full min-w-[56rem] text-left text-[15px]">
@@ -46,7 +46,7 @@ function Row({ row }: { readonly row: Accuracy }) {
           {row.from.n === null ? 'n not known' : `n ${row.from.n}`}; {row.from.people}; against{' '}
           {row.from.reference.charAt(0).toLowerCase() + row.from.reference.slice(1)}
         </span>
-        {row.own && <span className="block text-sm font-semibold text-lantern-text">This clinic’s own figure, by {row.own.by}</span>}
+        {row.own && <span className="block text-sm font-semibold text-lantern-text">Entered by this clinic: {row.own.by}</span>}
         <span className="block text-sm">
           {row.from.checkedAgainstPaper ? 'checked against the paper' : 'not checked against the paper'}; recall {row.confidence}
           {row.confidence === 'low' && ', unverified'}
@@ -62,7 +62,7 @@ function Row({ row }: { readonly row: Accuracy }) {
       <td className="figures py-2 pr-4">{lr?.positive?.toFixed(2) ?? row.printed?.lrPositive ?? '–'}</td>
       <td className="figures py-2 pr-4">{lr?.negative?.toFixed(2) ?? row.printed?.lrNegative ?? '–'}</td>
       <td className="py-2">
-        {leads ? 'Moves the number. ' : row.confidence === 'low' ? 'Never moves a number. ' : 'Shown only. '}
+        {leads ? 'Changes the estimate. ' : row.confidence === 'low' ? 'Never changes the estimate. ' : 'Shown only. '}
         {row.use.because}.
       </td>
     </tr>

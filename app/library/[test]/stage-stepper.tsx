@@ -60,7 +60,7 @@ export function StageStepper({ testId }: { readonly testId: string }) {
         )}
         {offered(test.variants).length > 1 && (
           <label className="block">
-            <span className="text-ash">Done this way</span>
+            <span className="text-ash">Technique</span>
             <select
               value={variant}
               onChange={(e) => {

@@ -12,7 +12,7 @@ interface Line {
 const STATE: Record<Line['state'], string> = {
   none: 'No figure known: it only points',
   shown: 'Figures known, none fits or none is sure enough: it only points',
-  moves: 'Moves a number',
+  moves: 'Changes the estimate',
 }
 
 /** Which tests have a figure, and which have none. */
@@ -24,7 +24,7 @@ export function CoverageTable({ lines }: { readonly lines: readonly Line[] }) {
         Which tests have a figure
       </h2>
       <p className="text-ash">
-        {lines.length} tests: {lines.filter((line) => line.state === 'moves').length} move a number, {without} have no figure at all.
+        {lines.length} tests: {lines.filter((line) => line.state === 'moves').length} change the estimate, {without} have no figure at all.
       </p>
       <table className="mt-2 w-full text-left text-[15px]">
         <TableHead heads={['Test', 'Rows', 'What it does', 'By']} />

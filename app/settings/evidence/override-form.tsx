@@ -32,7 +32,7 @@ export function OverrideForm({ row, onDone }: { readonly row: Accuracy; readonly
   }
   return (
     <form
-      aria-label={`Own figure for ${row.id}`}
+      aria-label={`Own accuracy for ${row.id}`}
       className="flex flex-wrap items-end gap-4 rounded-card border border-hair bg-sheet px-4 py-3"
       onSubmit={(e) => {
         e.preventDefault()
@@ -64,7 +64,7 @@ export function OverrideForm({ row, onDone }: { readonly row: Accuracy; readonly
       </Button>
       {row.own && (
         <Button onClick={() => void send(null, 'given back')} look="quiet">
-          Give the shipped figure back
+          Restore the published accuracy
         </Button>
       )}
       <Button onClick={onDone} look="quiet">

@@ -23,9 +23,9 @@ export default async function EvidencePage() {
       <main className="mx-auto max-w-6xl px-6 py-6">
         <h1 className="text-3xl">Evidence register</h1>
         <p className="mt-2 max-w-3xl text-ash">
-          Every published figure that is known here, with its doubt. None has been held against its paper yet. One row for each test and source moves the
-          number; the others stand beside it with the reason. A figure of your own needs a source and carries your name; the shipped one can always be given
-          back.
+          Every published accuracy that is known here, with its doubt. None has been checked against its paper yet. One row for each test and source changes the
+          estimate; the others stand beside it with the reason. An accuracy of your own needs a source and carries your name; the published one can always be
+          restored.
         </p>
         <RegisterTable rows={register} />
         <CoverageTable

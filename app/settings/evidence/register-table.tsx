@@ -40,7 +40,7 @@ export function RegisterTable({ rows }: { readonly rows: readonly Accuracy[] }) 
         </label>
         <label className="flex min-h-11 items-center gap-2">
           <input type="checkbox" checked={onlyMoving} onChange={(e) => setOnlyMoving(e.target.checked)} className="size-5 accent-[var(--lantern)]" />
-          only rows that move a number
+          only rows that change the estimate
         </label>
         <p role="status" className="text-ash">
           {shown.length} of {rows.length} rows
@@ -95,7 +95,7 @@ function Row({ row, editing, onEdit }: { readonly row: Accuracy; readonly editin
             {row.from.n === null ? 'n not known' : `n ${row.from.n}`}; {row.from.people === 'Not known here' ? 'people not known' : row.from.people}; against{' '}
             {row.from.reference}
           </span>
-          {row.own && <span className="block text-sm font-semibold text-lantern-text">This clinic’s own figure, by {row.own.by}</span>}
+          {row.own && <span className="block text-sm font-semibold text-lantern-text">Entered by this clinic: {row.own.by}</span>}
         </td>
         <td className="figures py-2 pr-4">
           <span className="block">{estimateWords(row.sens, row.printed?.sens)}</span>
@@ -114,20 +114,20 @@ function Row({ row, editing, onEdit }: { readonly row: Accuracy; readonly editin
           <span className="block">{row.confidence === 'low' ? 'low, unverified' : row.confidence}</span>
           <span className="block text-sm leading-snug">
             {leads
-              ? `Moves the number${row.speaks ? `, ${row.speaks} answers only` : ''}. `
+              ? `Changes the estimate${row.speaks ? `, ${row.speaks} answers only` : ''}. `
               : row.confidence === 'low'
-                ? 'Never moves a number. '
+                ? 'Never changes the estimate. '
                 : 'Shown only. '}
             {row.use.because}.
           </span>
           <button
             type="button"
-            aria-label={`Own figure for ${row.id}`}
+            aria-label={`Own accuracy for ${row.id}`}
             aria-expanded={editing}
             onClick={() => onEdit(!editing)}
             className="block min-h-10 underline underline-offset-4"
           >
-            Own figure
+            Own accuracy
           </button>
         </td>
       </tr>

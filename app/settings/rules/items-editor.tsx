@@ -13,7 +13,7 @@ import { Button } from '@/ui/button'
 const FIELD = 'min-h-11 rounded-card border border-hair bg-dust px-2 text-base'
 
 const KINDS: readonly { readonly id: Item['kind']; readonly name: string }[] = [
-  { id: 'positive', name: 'A test reproduces the own symptom' },
+  { id: 'positive', name: 'A test reproduces the familiar symptom' },
   { id: 'measured', name: 'A measured value' },
   { id: 'told', name: 'An answer of the story or the screen' },
   { id: 'age', name: 'Age' },

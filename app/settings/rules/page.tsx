@@ -18,8 +18,8 @@ export default async function RulesPage() {
       <main className="mx-auto max-w-6xl px-6 py-6">
         <h1 className="text-3xl">Own rules</h1>
         <p className="mt-2 max-w-3xl text-ash">
-          Rules of this clinic run in the same engine as the published ones and stand beside them under your name. Without a figure and its source a rule points
-          and moves nothing.
+          Rules of this clinic run in the same engine as the published ones and stand beside them under your name. Without a likelihood ratio and its source a
+          rule is a pointer.
         </p>
         <RulesDesk rules={currentRules(clinicKnowledge(db()).rules)} />
       </main>

@@ -18,12 +18,12 @@ const DROPPED = ['weaker', 'gone']
 /** Radial pulse with a deep breath. A pulse that drops without the own symptom is common in healthy people. */
 export const armPulseInspiration = defineTest({
   id: 'arm-pulse-inspiration',
-  name: 'Radial pulse with deep breath',
-  short: 'pulse, breath',
-  alsoCalled: ['Adson'],
+  name: 'Adson test (radial pulse with inspiration)',
+  short: 'Adson',
+  alsoCalled: ['Radial pulse with deep breath', 'Pulse, breath'],
   region: 'arm',
   plannedFor: [],
-  purpose: 'Looks for narrowing at the thoracic outlet: own symptom, with the pulse dropping.',
+  purpose: 'Looks for narrowing at the thoracic outlet: familiar symptom, with the pulse dropping.',
   structures: ['scalene gap', 'subclavian artery', 'lower brachial plexus'],
   posture: 'sitting',
   phase: 'outlet',
@@ -33,7 +33,7 @@ export const armPulseInspiration = defineTest({
   provocative: 1,
   loads: [on('neck', 'rotation', 'light'), on('upper-neck', 'rotation', 'light'), on('arm', 'movement', 'light')],
   variants: [
-    { id: 'symptom', name: 'Counts with the own symptom' },
+    { id: 'symptom', name: 'Counts with the familiar symptom' },
     { id: 'pulse-alone', name: 'A dropped pulse alone counts', how: 'Many healthy people lose the pulse.' },
   ],
   stages: [
@@ -50,17 +50,17 @@ export const armPulseInspiration = defineTest({
     source: 'outlet',
     counts: [...ARM, ...NECK],
     lines: [
-      line(allOf(familiar(ARM), chose('pulse', ...DROPPED)), 'positive', 'own symptom with a dropped pulse', speaksFor('outlet')),
+      line(allOf(familiar(ARM), chose('pulse', ...DROPPED)), 'positive', 'familiar symptom with a dropped pulse', speaksFor('outlet')),
       line(
         allOf(inVariant('pulse-alone'), chose('pulse', ...DROPPED)),
         'positive',
         'the pulse dropped: counted alone by this school, and common in healthy people',
         pointsTo('outlet'),
       ),
-      line(familiar(ARM), 'inconclusive', 'own symptom without a change of the pulse'),
-      line(chose('pulse', ...DROPPED), 'negative', 'the pulse dropped without the own symptom, as in many healthy people', speaksAgainst('outlet')),
+      line(familiar(ARM), 'inconclusive', 'familiar symptom without a change of the pulse'),
+      line(chose('pulse', ...DROPPED), 'negative', 'the pulse dropped without the familiar symptom, as in many healthy people', speaksAgainst('outlet')),
     ],
-    otherwise: otherwise('negative', 'pulse unchanged and no own symptom', speaksAgainst('outlet')),
+    otherwise: otherwise('negative', 'pulse unchanged and no familiar symptom', speaksAgainst('outlet')),
   }),
   shares: ['outlet'],
 })

@@ -11,12 +11,12 @@ const POSE = { ...close(SITTING_FRONT), nearArm: UP, farArm: UP, contacts: [] } 
 /** Raised arms for three minutes: which side tires or starts first, and at which second. */
 export const elevatedArmStress = defineTest({
   id: 'elevated-arm-stress',
-  name: 'Raised arms, opening and closing hands',
-  short: 'raised arms',
-  alsoCalled: ['Roos', 'Elevated arm stress test'],
+  name: 'Elevated arm stress test, 3 min (Roos)',
+  short: 'EAST',
+  alsoCalled: ['Raised arms, opening and closing hands', 'Raised arms', 'Roos', 'Elevated arm stress test'],
   region: 'arm',
   plannedFor: [],
-  purpose: 'Holds both arms up for up to three minutes; logs the second and the side of the first own symptom.',
+  purpose: 'Holds both arms up for up to three minutes; logs the second and the side of the first familiar symptom.',
   structures: ['thoracic outlet', 'brachial plexus', 'subclavian vessels'],
   posture: 'sitting',
   phase: 'outlet',
@@ -27,7 +27,7 @@ export const elevatedArmStress = defineTest({
   provocative: 2,
   loads: [on('shoulder', 'movement', 'moderate'), on('arm', 'contraction', 'moderate')],
   variants: [
-    { id: 'symptom', name: 'Own symptom, or unable to finish', stages: ['up', 'hold', 'end', 'pulse'] },
+    { id: 'symptom', name: 'Familiar symptom, or unable to finish', stages: ['up', 'hold', 'end', 'pulse'] },
     {
       id: 'breath-held',
       name: 'With a breath held 30 to 40 s part-way',
@@ -43,7 +43,7 @@ export const elevatedArmStress = defineTest({
       since: 3,
       handsOff: true,
     }),
-    load('hold', 'Three minutes', 'Open and close the hands slowly. The first own symptom ends it, with its second.', POSE, {
+    load('hold', 'Three minutes', 'Open and close the hands slowly. The first familiar symptom ends it, with its second.', POSE, {
       holdSeconds: 180,
       timedAtOnce: true,
       handsOff: true,
@@ -83,7 +83,7 @@ export const elevatedArmStress = defineTest({
     source: 'outlet',
     counts: [...ARM, ...NECK],
     lines: [
-      line(familiar(ARM), 'positive', 'own arm symptom with the arms up', speaksFor('outlet')),
+      line(familiar(ARM), 'positive', 'familiar arm symptom with the arms up', speaksFor('outlet')),
       line(chose('end', 'dropped-{side}', 'dropped-both'), 'positive', 'the arm could not be held up', speaksFor('outlet')),
       line(
         allOf(inVariant('pulse-difference'), chose('pulse', '{side}')),
@@ -92,7 +92,7 @@ export const elevatedArmStress = defineTest({
         pointsTo('outlet'),
       ),
     ],
-    otherwise: otherwise('negative', 'three minutes without an own symptom on this side', speaksAgainst('outlet')),
+    otherwise: otherwise('negative', 'three minutes without a familiar symptom on this side', speaksAgainst('outlet')),
   }),
   shares: ['outlet'],
 })

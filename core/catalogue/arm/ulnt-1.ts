@@ -10,9 +10,9 @@ const HANDS = [GIRDLE_DOWN, ON_HAND]
 /** Upper limb neurodynamic test 1: the median nerve and roots C5 to C7, joint by joint. */
 export const ulnt1 = defineTest({
   id: 'ulnt-1',
-  name: 'Arm nerve test 1, median',
-  short: 'arm 1 median',
-  alsoCalled: ['ULNT 1', 'ULTT 1', 'Upper limb tension test', 'Brachial plexus tension'],
+  name: 'Upper limb neurodynamic test 1 (median)',
+  short: 'ULNT 1',
+  alsoCalled: ['Arm nerve test 1, median', 'Arm 1 median', 'ULTT 1', 'Upper limb tension test', 'Brachial plexus tension'],
   region: 'arm',
   plannedFor: ['arm'],
   purpose: 'Tightens the median nerve and the roots C5 to C7 joint by joint; the neck parts root from the rest.',

@@ -10,9 +10,9 @@ const HANDS = [GIRDLE_DOWN, ON_HAND]
 /** Upper limb neurodynamic test 2, median bias: from the girdle, without much abduction. */
 export const ulnt2a = defineTest({
   id: 'ulnt-2a',
-  name: 'Arm nerve test 2a, median',
-  short: 'arm 2a median',
-  alsoCalled: ['ULNT 2a', 'ULTT 2 median bias'],
+  name: 'Upper limb neurodynamic test 2a (median)',
+  short: 'ULNT 2a',
+  alsoCalled: ['Arm nerve test 2a, median', 'Arm 2a median', 'ULTT 2 median bias'],
   region: 'arm',
   plannedFor: ['arm'],
   purpose: 'Tightens the median nerve from the girdle, for shoulders that do not go out far.',

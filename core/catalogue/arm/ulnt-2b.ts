@@ -10,9 +10,9 @@ const HANDS = [GIRDLE_DOWN, ON_HAND]
 /** Upper limb neurodynamic test 2, radial bias. */
 export const ulnt2b = defineTest({
   id: 'ulnt-2b',
-  name: 'Arm nerve test 2b, radial',
-  short: 'arm 2b radial',
-  alsoCalled: ['ULNT 2b', 'ULTT 2 radial bias'],
+  name: 'Upper limb neurodynamic test 2b (radial)',
+  short: 'ULNT 2b',
+  alsoCalled: ['Arm nerve test 2b, radial', 'Arm 2b radial', 'ULTT 2 radial bias'],
   region: 'arm',
   plannedFor: ['arm'],
   purpose: 'Tightens the radial nerve and the roots C5 to C8.',

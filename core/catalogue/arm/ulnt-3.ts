@@ -11,9 +11,9 @@ const HANDS = [GIRDLE_DOWN, ON_HAND]
 /** Upper limb neurodynamic test 3, ulnar bias: the elbow is bent, not straightened. */
 export const ulnt3 = defineTest({
   id: 'ulnt-3',
-  name: 'Arm nerve test 3, ulnar',
-  short: 'arm 3 ulnar',
-  alsoCalled: ['ULNT 3', 'ULTT 3 ulnar bias'],
+  name: 'Upper limb neurodynamic test 3 (ulnar)',
+  short: 'ULNT 3',
+  alsoCalled: ['Arm nerve test 3, ulnar', 'Arm 3 ulnar', 'ULTT 3 ulnar bias'],
   region: 'arm',
   plannedFor: ['arm'],
   purpose: 'Tightens the ulnar nerve and the roots C8 and T1.',

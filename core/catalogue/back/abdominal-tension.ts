@@ -16,9 +16,9 @@ const CURL = 'Keep the finger there, as hard as before. Ask for a half curl-up.'
 /** Abdominal wall tension: does the sore spot ease when the wall is tightened over it? */
 export const abdominalTension = defineTest({
   id: 'abdominal-tension',
-  name: 'Abdominal wall tension',
-  short: 'abdominal wall',
-  alsoCalled: ['Carnett'],
+  name: 'Abdominal wall tension (Carnett)',
+  short: 'Carnett',
+  alsoCalled: ['Abdominal wall tension', 'Abdominal wall'],
   region: 'back',
   plannedFor: [],
   intimate: 'abdomen',
@@ -68,7 +68,7 @@ export const abdominalTension = defineTest({
         pointsTo('visceral'),
       ),
     ],
-    otherwise: otherwise('negative', 'no own pain on pressing'),
+    otherwise: otherwise('negative', 'no familiar pain on pressing'),
   }),
   shares: [],
 })

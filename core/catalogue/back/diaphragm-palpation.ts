@@ -7,13 +7,13 @@ import { on } from '../load'
 /** Under the rib margin in thirds: a low-weight observation. */
 export const diaphragmPalpation = defineTest({
   id: 'diaphragm-palpation',
-  name: 'Rib margin palpation',
-  short: 'rib margin',
-  alsoCalled: ['Diaphragm palpation'],
+  name: 'Costal margin and diaphragm palpation',
+  short: 'diaphragm',
+  alsoCalled: ['Rib margin palpation', 'Rib margin', 'Diaphragm palpation'],
   region: 'back',
   plannedFor: [],
   intimate: 'rib-margin',
-  purpose: 'Feels under the rib margin in thirds; often goes with tension of the pelvic floor. Low weight.',
+  purpose: 'Feels under the costal margin in thirds; often goes with tension of the pelvic floor. Low weight.',
   structures: ['diaphragm', 'abdominal wall'],
   posture: 'supine',
   phase: 'palpation',
@@ -28,9 +28,9 @@ export const diaphragmPalpation = defineTest({
     grid(
       'thirds',
       'Third by third',
-      'Knees bent. Feel under the {side} rib margin as they breathe out.',
+      'Knees bent. Feel under the {side} costal margin as they breathe out.',
       { upper: 'upper third', middle: 'middle third', lower: 'lower third' },
-      [column('felt', 'felt', { free: 'free', guarded: 'guarded', own: 'own pain' }, { usual: 'free' })],
+      [column('felt', 'felt', { free: 'free', guarded: 'guarded', own: 'familiar pain' }, { usual: 'free' })],
       {
         ...ON_THE_BACK,
         near: { hip: 45, knee: 90, ankle: 0 },
@@ -39,14 +39,14 @@ export const diaphragmPalpation = defineTest({
       },
     ),
   ],
-  doesNotCount: ['discomfort that is not the own pain'],
+  doesNotCount: ['discomfort that is not the familiar pain'],
   notWith: [{ when: 'aneurysm' }],
   careWith: [{ when: 'blood-thinners', then: 'no forceful presses' }],
   faults: ['pressing in a breath in'],
   reading: table({
     source: 'abdominal-wall',
-    lines: [line(cells('thirds', 'felt', ['own']), 'positive', 'own pain under the rib margin: low weight', pointsTo('abdominal-wall'))],
-    otherwise: otherwise('negative', 'no own pain under the rib margin'),
+    lines: [line(cells('thirds', 'felt', ['own']), 'positive', 'familiar pain under the costal margin: low weight', pointsTo('abdominal-wall'))],
+    otherwise: otherwise('negative', 'no familiar pain under the costal margin'),
   }),
   shares: [],
 })

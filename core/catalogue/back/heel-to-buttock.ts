@@ -8,9 +8,9 @@ import { on } from '../load'
 /** Both heels to the buttocks with low lumbar pressure. */
 export const heelToButtock = defineTest({
   id: 'heel-to-buttock',
-  name: 'Heels to buttocks, low back pressed',
-  short: 'heels to buttocks',
-  alsoCalled: ['Pheasant'],
+  name: 'Heel to buttock with lumbar pressure',
+  short: 'heel-buttock',
+  alsoCalled: ['Heels to buttocks, low back pressed', 'Heels to buttocks', 'Pheasant'],
   region: 'back',
   plannedFor: [],
   purpose: 'Extends the low segments with both knees bent and a light pressure on the low back.',
@@ -52,11 +52,11 @@ export const heelToButtock = defineTest({
       line(
         familiar(undefined, { side: 'either' }),
         'positive',
-        'own back or leg pain with the low segments extended: a loose segment, or weak trunk and pelvis',
+        'familiar back or leg pain with the low segments extended: segmental instability, or weak trunk and pelvis',
         pointsTo('instability-lumbar'),
       ),
     ],
-    otherwise: otherwise('negative', 'no own pain'),
+    otherwise: otherwise('negative', 'no familiar pain'),
   }),
   shares: ['segment-instability'],
 })

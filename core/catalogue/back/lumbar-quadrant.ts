@@ -10,9 +10,9 @@ const LEG = [...BELOW_KNEE, ...ABOVE_KNEE.filter((a) => a !== 'buttock' && a !==
 /** Standing extension and turn: sensitive for facet pain and hardly specific, so a negative says more than a positive. */
 export const lumbarQuadrant = defineTest({
   id: 'lumbar-quadrant',
-  name: 'Extension and turn, standing',
+  name: 'Lumbar extension-rotation (quadrant, Kemp)',
   short: 'quadrant',
-  alsoCalled: ['Kemp', 'Lumbar quadrant', 'Extension-rotation test'],
+  alsoCalled: ['Extension and turn, standing', 'Kemp', 'Lumbar quadrant', 'Extension-rotation test'],
   region: 'back',
   plannedFor: ['low-back'],
   purpose: 'Closes the joints and openings of one side of the low back.',
@@ -61,16 +61,21 @@ export const lumbarQuadrant = defineTest({
   doesNotCount: ['a pull at the front', 'pain on the other side'],
   notWith: [{ when: 'fracture', of: 'the spine' }],
   careWith: [{ judged: 'unsteady people', then: 'have something to hold' }],
-  faults: ['knees bending', 'side-bend instead of turning'],
+  faults: ['knees bending', 'side-flexion instead of turning'],
   reading: table({
     source: 'facet-lumbar',
     counts: [...LOW_BACK, ...SACROILIAC, ...LEG],
     lines: [
-      line(familiar(LEG), 'negative', 'own leg symptom: the opening is narrow, or a root', pointsTo('root-lumbar-low')),
-      line(familiar([...LOW_BACK, ...SACROILIAC]), 'positive', 'own back pain on the side turned to, which says little by itself', speaksFor('facet-lumbar')),
-      line(familiar([...LOW_BACK, ...SACROILIAC], { side: 'other' }), 'negative', 'own back pain on the other side', pointsTo('muscle-back')),
+      line(familiar(LEG), 'negative', 'familiar leg symptom: the opening is narrow, or a root', pointsTo('root-lumbar-low')),
+      line(
+        familiar([...LOW_BACK, ...SACROILIAC]),
+        'positive',
+        'familiar back pain on the side turned to, which says little by itself',
+        speaksFor('facet-lumbar'),
+      ),
+      line(familiar([...LOW_BACK, ...SACROILIAC], { side: 'other' }), 'negative', 'familiar back pain on the other side', pointsTo('muscle-back')),
     ],
-    otherwise: otherwise('negative', 'no own back pain: makes facet pain less likely', speaksAgainst('facet-lumbar')),
+    otherwise: otherwise('negative', 'no familiar back pain: makes facet pain less likely', speaksAgainst('facet-lumbar')),
   }),
   shares: ['facet-loading'],
 })

@@ -7,12 +7,12 @@ import { on } from '../load'
 /** Active movements of the low back: flexion angle, aberrant movement, extension and side-bend. */
 export const lumbarRange = defineTest({
   id: 'lumbar-range',
-  name: 'Low-back range and quality',
-  short: 'back range',
-  alsoCalled: ['Lumbar active range of motion', 'Aberrant movement'],
+  name: 'Lumbar active range and aberrant movement',
+  short: 'L-ROM',
+  alsoCalled: ['Low-back range and quality', 'Back range', 'Lumbar active range of motion', 'Aberrant movement'],
   region: 'back',
   plannedFor: ['low-back'],
-  purpose: 'A baseline of flexion, extension and side-bend, and a look for aberrant movement.',
+  purpose: 'A baseline of flexion, extension and side-flexion, and a look for aberrant movement.',
   structures: ['lumbar segments', 'trunk muscles'],
   posture: 'standing',
   phase: 'movement',
@@ -67,7 +67,7 @@ export const lumbarRange = defineTest({
     otherwise: otherwise('negative', 'smooth movement'),
     also: [
       also(mean('flexion', 53.1, 120), 'bends forward more than 53°', pointsTo('instability-lumbar')),
-      also(limited('extension', 'own-pain'), 'own pain ended bending back', pointsTo('facet-lumbar')),
+      also(limited('extension', 'own-pain'), 'familiar pain ended bending back', pointsTo('facet-lumbar')),
     ],
   }),
   shares: ['segment-instability'],

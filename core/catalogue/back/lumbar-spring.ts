@@ -6,19 +6,19 @@ import { on } from '../load'
 
 const COLUMNS = [
   column('moves', 'moves', { normal: 'normal', hypo: 'little', hyper: 'too much' }, { usual: 'normal' }),
-  column('pain', 'own pain', { no: 'no', yes: 'yes' }, { usual: 'no' }),
+  column('pain', 'familiar pain', { no: 'no', yes: 'yes' }, { usual: 'no' }),
 ]
 
 /** Pressure on each lumbar level: how it moves and whether it gives the own pain. */
 export const lumbarSpring = defineTest({
   id: 'lumbar-spring',
-  name: 'Lumbar level pressure',
-  short: 'level pressure',
-  alsoCalled: ['Segmental posterior-anterior pressure', 'Spring test', 'PAIVM'],
+  name: 'Lumbar posteroanterior pressure (PA), by level',
+  short: 'PA lumbar',
+  alsoCalled: ['Lumbar level pressure', 'Level pressure', 'Segmental posterior-anterior pressure', 'Spring test', 'PAIVM'],
   region: 'back',
   plannedFor: [],
   intimate: 'undressing',
-  purpose: 'Feels how each level moves and asks for the own pain; feeds the instability rule.',
+  purpose: 'Feels how each level moves and asks for the familiar pain; feeds the instability rule.',
   structures: ['lumbar segments', 'facet joints'],
   posture: 'prone',
   phase: 'loading',
@@ -29,7 +29,7 @@ export const lumbarSpring = defineTest({
   provocative: 2,
   loads: [on('low-back', 'thrust', 'strong')],
   variants: [
-    { id: 'prone', name: 'Face down, pressed from behind', stages: ['levels'] },
+    { id: 'prone', name: 'Prone, pressed from behind', stages: ['levels'] },
     { id: 'side-lying', name: 'Side-lying, extended passively with overpressure', stages: ['levels-side'], posture: 'side-lying' },
   ],
   stages: [
@@ -37,7 +37,7 @@ export const lumbarSpring = defineTest({
       ...FACE_DOWN,
       contacts: [{ on: 'lumbar', along: 0.5, off: 10, from: 92, push: 270 }],
     }),
-    grid('levels-side', 'L1 to L5, on the side', 'Extend the low back through the legs with a finger at each level.', LUMBAR_LEVELS, COLUMNS, {
+    grid('levels-side', 'L1 to L5, side-lying', 'Extend the low back through the legs with a finger at each level.', LUMBAR_LEVELS, COLUMNS, {
       ...ON_THE_SIDE,
       lumbar: -8,
       contacts: [
@@ -46,7 +46,7 @@ export const lumbarSpring = defineTest({
       ],
     }),
   ],
-  doesNotCount: ['tenderness that is not the own pain'],
+  doesNotCount: ['tenderness that is not the familiar pain'],
   notWith: [{ when: 'fracture', of: 'the spine' }, { when: 'aneurysm' }],
   careWith: [{ when: 'weak-bones', then: 'light grade only' }],
   faults: ['“no stiff level” recorded as “too much”'],
@@ -58,8 +58,8 @@ export const lumbarSpring = defineTest({
     ],
     otherwise: otherwise('negative', 'no level moves too much'),
     also: [
-      also(cells('levels', 'pain', ['yes']), 'own pain at a level on pressing', pointsTo('facet-lumbar')),
-      also(cells('levels-side', 'pain', ['yes']), 'own pain at a level on extending it', pointsTo('facet-lumbar')),
+      also(cells('levels', 'pain', ['yes']), 'familiar pain at a level on pressing', pointsTo('facet-lumbar')),
+      also(cells('levels-side', 'pain', ['yes']), 'familiar pain at a level on extending it', pointsTo('facet-lumbar')),
     ],
   }),
   shares: ['segment-instability'],

@@ -16,13 +16,13 @@ const POSE = {
 /** Torsion of the low back, level by level: not specific, so note the level and narrow down. */
 export const lumbarTorsion = defineTest({
   id: 'lumbar-torsion',
-  name: 'Lumbar torsion stress',
+  name: 'Lumbar torsion test, by level',
   short: 'torsion',
-  alsoCalled: ['Farfan'],
+  alsoCalled: ['Lumbar torsion stress', 'Farfan'],
   region: 'back',
   plannedFor: [],
   intimate: 'undressing',
-  purpose: 'Twists the low back from T12 down, to find the level that gives the own pain.',
+  purpose: 'Twists the low back from T12 down, to find the level that gives the familiar pain.',
   structures: ['joint capsules', 'facet joints', 'ligaments between the spinous processes'],
   posture: 'prone',
   phase: 'loading',
@@ -41,9 +41,9 @@ export const lumbarTorsion = defineTest({
     grid(
       'levels',
       'Which levels',
-      'At each level: is it the own pain?',
+      'At each level: is it the familiar pain?',
       { t12: 'T12', ...LUMBAR_LEVELS },
-      [column('own', 'own pain', { no: 'no', yes: 'yes' }, { usual: 'no' })],
+      [column('own', 'familiar pain', { no: 'no', yes: 'yes' }, { usual: 'no' })],
       POSE,
       {
         ifReproduced: { since: 3 },
@@ -55,7 +55,7 @@ export const lumbarTorsion = defineTest({
   ],
   doesNotCount: ['pressure under the hand'],
   notWith: [{ when: 'fracture', of: 'the spine' }],
-  careWith: [{ when: 'weak-bones', then: 'light grade only' }, { judged: 'a loose segment' }],
+  careWith: [{ when: 'weak-bones', then: 'light grade only' }, { judged: 'segmental instability' }],
   faults: ['a jerk'],
   reading: table({
     source: 'facet-lumbar',
@@ -64,12 +64,12 @@ export const lumbarTorsion = defineTest({
       line(
         familiar(LOW_BACK),
         'positive',
-        'own pain on twisting: capsule, facet or ligament, not specific',
+        'familiar pain on twisting: capsule, facet or ligament, not specific',
         pointsTo('facet-lumbar'),
         pointsTo('instability-lumbar'),
       ),
     ],
-    otherwise: otherwise('negative', 'no own pain on twisting'),
+    otherwise: otherwise('negative', 'no familiar pain on twisting'),
   }),
   shares: ['facet-loading'],
 })

@@ -4,7 +4,7 @@ import { also, cells, line, otherwise, pointsTo, table } from '../reading/table'
 import { column, grid } from '../stages'
 import { on } from '../load'
 
-const TENDER = { '0': '0', '1': '1', '2': '2', '3': '3', '4': '4', own: 'own pain' } as const
+const TENDER = { '0': '0', '1': '1', '2': '2', '3': '3', '4': '4', own: 'familiar pain' } as const
 /** Where a point sends its pain; the own pain felt there is what counts. */
 const GOES = { stays: 'stays', head: 'head', arm: 'arm', trunk: 'trunk', buttock: 'buttock', leg: 'leg' } as const
 const NECK_POINTS = ['suboccipital', 'trapezius', 'levator', 'scalenes']
@@ -14,13 +14,13 @@ const HIP_POINTS = ['gluteus-max', 'gluteus-med', 'piriformis']
 /** Muscle points: tenderness 0 to 4, or the own pain, there or referred. Equal on both sides may be the pressure. */
 export const musclePalpation = defineTest({
   id: 'muscle-palpation',
-  name: 'Muscle palpation',
-  short: 'muscle points',
-  alsoCalled: ['Trigger point palpation'],
+  name: 'Muscle palpation (tender points, referral)',
+  short: 'palpation',
+  alsoCalled: ['Muscle palpation', 'Muscle points', 'Trigger point palpation'],
   region: 'back',
   plannedFor: [],
   intimate: 'undressing',
-  purpose: 'Looks for a muscle point that gives the patient’s own pain, there or where it refers.',
+  purpose: 'Looks for a muscle point that gives the patient’s familiar pain, there or where it refers.',
   structures: ['neck, back and buttock muscles'],
   posture: 'prone',
   phase: 'palpation',
@@ -62,19 +62,19 @@ export const musclePalpation = defineTest({
       },
     ),
   ],
-  doesNotCount: ['tenderness that is not the own pain', 'equal tenderness on both sides'],
+  doesNotCount: ['tenderness that is not the familiar pain', 'equal tenderness on both sides'],
   notWith: [],
   careWith: [{ when: 'blood-thinners', then: 'no forceful presses' }],
   faults: ['unequal pressure', 'naming the place before asking'],
   reading: table({
     source: 'muscle-back',
     lines: [
-      line(cells('points', '{side}', ['own'], 1, NECK_POINTS), 'positive', 'a neck muscle point gives the own pain', pointsTo('muscle-neck')),
-      line(cells('points', '{side}', ['own'], 1, BACK_POINTS), 'positive', 'a back muscle point gives the own pain', pointsTo('muscle-back')),
-      line(cells('points', '{side}', ['own'], 1, HIP_POINTS), 'positive', 'a buttock muscle point gives the own pain', pointsTo('outer-hip')),
+      line(cells('points', '{side}', ['own'], 1, NECK_POINTS), 'positive', 'a neck muscle point gives the familiar pain', pointsTo('muscle-neck')),
+      line(cells('points', '{side}', ['own'], 1, BACK_POINTS), 'positive', 'a back muscle point gives the familiar pain', pointsTo('muscle-back')),
+      line(cells('points', '{side}', ['own'], 1, HIP_POINTS), 'positive', 'a buttock muscle point gives the familiar pain', pointsTo('outer-hip')),
     ],
-    otherwise: otherwise('negative', 'no point gives the own pain'),
-    also: [also(cells('points', '{side}', ['own'], 1, ['piriformis']), 'the deep buttock gives the own pain', pointsTo('piriformis'))],
+    otherwise: otherwise('negative', 'no point gives the familiar pain'),
+    also: [also(cells('points', '{side}', ['own'], 1, ['piriformis']), 'the deep buttock gives the familiar pain', pointsTo('piriformis'))],
     pressing: true,
   }),
   shares: [],

@@ -12,9 +12,9 @@ const LIFTED = { ...OVER_THE_EDGE, near: { hip: 4, knee: 4, ankle: -40 }, far: {
 /** Prone instability: own pain on pressing a level at rest that goes once the muscles are switched on. */
 export const proneInstability = defineTest({
   id: 'prone-instability',
-  name: 'Prone instability',
-  short: 'prone instability',
-  alsoCalled: ['PIT'],
+  name: 'Prone instability test',
+  short: 'PIT',
+  alsoCalled: ['Prone instability'],
   region: 'back',
   plannedFor: [],
   intimate: 'undressing',
@@ -41,7 +41,7 @@ export const proneInstability = defineTest({
     release('lifted', 'Press, legs lifted', 'Ask for both legs to lift off the floor. Press the same level the same way.', LIFTED),
     putBack('down-again', 'Feet down again', 'Feet back on the floor. Press once more.', { ...OVER_THE_EDGE, contacts: [PRESS] }),
   ],
-  doesNotCount: ['tenderness that is not the own pain'],
+  doesNotCount: ['tenderness that is not the familiar pain'],
   notWith: [{ when: 'fracture', of: 'the spine' }],
   careWith: [{ judged: 'older or unsteady people', then: 'it does not suit them' }],
   faults: ['a harder or softer second press', 'legs lifted by arching'],
@@ -57,7 +57,7 @@ export const proneInstability = defineTest({
       ),
       line(familiar(undefined, { side: 'either' }), 'negative', 'unchanged with the muscles on', speaksAgainst('instability-lumbar'), pointsTo('facet-lumbar')),
     ],
-    otherwise: otherwise('negative', 'no own pain on pressing at rest', speaksAgainst('instability-lumbar')),
+    otherwise: otherwise('negative', 'no familiar pain on pressing at rest', speaksAgainst('instability-lumbar')),
   }),
   shares: ['segment-instability'],
 })

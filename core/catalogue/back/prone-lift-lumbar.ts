@@ -17,9 +17,9 @@ const POSE = {
 /** The prone lift continued with a hand on L1 and L2, or on the level in question. */
 export const proneLiftLumbar = defineTest({
   id: 'prone-lift-lumbar',
-  name: 'Prone lift, hand on the low back',
-  short: 'lift, lumbar',
-  alsoCalled: ['Prone leg lift under a lumbar contact'],
+  name: 'Prone hip extension over a lumbar contact',
+  short: 'lumbar lift',
+  alsoCalled: ['Prone lift, hand on the low back', 'Lift, lumbar', 'Prone leg lift under a lumbar contact'],
   region: 'back',
   plannedFor: ['thigh'],
   purpose: 'Levers one lumbar level: the leg is lifted while the level is held.',
@@ -46,16 +46,16 @@ export const proneLiftLumbar = defineTest({
   ],
   doesNotCount: ['a pull at the front of the thigh', 'pressure under the hand'],
   notWith: [{ when: 'fracture', of: 'the spine' }],
-  careWith: [{ judged: 'a loose segment' }, { judged: 'acute facet pain' }],
+  careWith: [{ judged: 'segmental instability' }, { judged: 'acute facet pain' }],
   faults: ['lifting in a jerk'],
   reading: table({
     source: 'facet-lumbar',
     counts: [...LOW_BACK, ...SACROILIAC],
     lines: [
-      line(familiar(LOW_BACK), 'positive', 'own back pain with the level held', pointsTo('facet-lumbar')),
-      line(familiar(SACROILIAC), 'negative', 'own pain below L5, so it does not count here', pointsTo('sij-pain')),
+      line(familiar(LOW_BACK), 'positive', 'familiar back pain with the level held', pointsTo('facet-lumbar')),
+      line(familiar(SACROILIAC), 'negative', 'familiar pain below L5, so it does not count here', pointsTo('sij-pain')),
     ],
-    otherwise: otherwise('negative', 'no own back pain'),
+    otherwise: otherwise('negative', 'no familiar back pain'),
   }),
   shares: ['facet-loading'],
 })

@@ -8,9 +8,9 @@ import { on } from '../load'
 /** The prone lift continued with a hand on the sacrum. Offered in one chain after a quiet knee bend. */
 export const proneLiftSacrum = defineTest({
   id: 'prone-lift-sacrum',
-  name: 'Prone lift, hand on the sacrum',
-  short: 'lift, sacrum',
-  alsoCalled: ['Yeoman'],
+  name: 'Prone hip extension over a sacral contact (Yeoman)',
+  short: 'Yeoman',
+  alsoCalled: ['Prone lift, hand on the sacrum', 'Lift, sacrum'],
   region: 'back',
   plannedFor: ['thigh'],
   intimate: 'sacral',
@@ -37,16 +37,16 @@ export const proneLiftSacrum = defineTest({
   ],
   doesNotCount: ['a pull at the front of the thigh', 'pressure under the hand'],
   notWith: [{ when: 'fracture', of: 'the pelvis or sacrum' }],
-  careWith: [{ when: 'pregnancy', then: 'no pressure face down' }],
+  careWith: [{ when: 'pregnancy', then: 'no pressure prone' }],
   faults: ['lifting in a jerk', 'gone on with although the knee bend was positive'],
   reading: table({
     source: 'sij-pain',
     counts: [...SACROILIAC, ...LOW_BACK],
     lines: [
-      line(familiar(SACROILIAC), 'positive', 'own pain below L5 with the sacrum held', pointsTo('sij-pain')),
-      line(familiar(LOW_BACK), 'negative', 'own pain above L5, so it does not count here', pointsTo('facet-lumbar')),
+      line(familiar(SACROILIAC), 'positive', 'familiar pain below L5 with the sacrum held', pointsTo('sij-pain')),
+      line(familiar(LOW_BACK), 'negative', 'familiar pain above L5, so it does not count here', pointsTo('facet-lumbar')),
     ],
-    otherwise: otherwise('negative', 'no own pain over the sacroiliac joint'),
+    otherwise: otherwise('negative', 'no familiar pain over the sacroiliac joint'),
   }),
   shares: ['pelvic-provocation'],
 })

@@ -15,9 +15,9 @@ const OUTCOME = {
 /** Repeated movements: does the pain draw back towards the spine, or spread outwards? It changes how a pelvic cluster reads. */
 export const repeatedMovement = defineTest({
   id: 'repeated-movement',
-  name: 'Repeated movements',
+  name: 'Repeated movements (centralisation)',
   short: 'repeated',
-  alsoCalled: ['Repeated flexion and extension', 'Centralisation'],
+  alsoCalled: ['Repeated movements', 'Repeated flexion and extension', 'Centralisation'],
   region: 'back',
   plannedFor: [],
   purpose: 'Ten bends forward and ten back: shows what happens to the place of the pain, and whether it stays.',
@@ -32,7 +32,7 @@ export const repeatedMovement = defineTest({
   loads: [on('low-back', 'bending', 'moderate')],
   variants: [
     { id: 'standing', name: 'Standing', stages: ['flexion', 'extension'] },
-    { id: 'prone', name: 'Face down, pressing up', stages: ['press-up'], posture: 'prone' },
+    { id: 'prone', name: 'Prone, pressing up', stages: ['press-up'], posture: 'prone' },
   ],
   stages: [
     observe(

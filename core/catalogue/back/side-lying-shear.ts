@@ -4,7 +4,7 @@ import { also, allOf, anyOf, chose, line, otherwise, pointsTo, speaksFor, table 
 import { observe } from '../stages'
 import { on } from '../load'
 
-const OWN = { nothing: 'Nothing', own: 'Own pain', other: 'Other pain', less: 'Own pain, clearly less' } as const
+const OWN = { nothing: 'Nothing', own: 'Familiar pain', other: 'Other pain', less: 'Familiar pain, clearly less' } as const
 const ANGLES = ['at-60', 'at-90', 'at-full'] as const
 const FREE = ['nothing', 'less'] as const
 const HANDS = [
@@ -16,12 +16,12 @@ const at = (hip: number) => ({ ...ON_THE_SIDE, near: { hip, knee: 90, ankle: -5 
 /** Segmental shear on the side, at three hip angles and then with the deep muscles on. What is felt moving is not counted. */
 export const sideLyingShear = defineTest({
   id: 'side-lying-shear',
-  name: 'Side-lying segment shear',
-  short: 'segment shear',
-  alsoCalled: ['Lumbar shear test'],
+  name: 'Segmental anterior shear, side-lying',
+  short: 'shear',
+  alsoCalled: ['Side-lying segment shear', 'Segment shear', 'Lumbar shear test'],
   region: 'back',
   plannedFor: [],
-  purpose: 'Shears one level back through the thighs; asks what the hip angle and the deep muscles do to the own pain.',
+  purpose: 'Shears one level back through the thighs; asks what the hip angle and the deep muscles do to the familiar pain.',
   structures: ['lumbar segment', 'posterior ligaments', 'deep trunk muscles'],
   posture: 'side-lying',
   phase: 'loading',
@@ -65,12 +65,12 @@ export const sideLyingShear = defineTest({
       line(
         allOf(anyOf(...ANGLES.map((a) => chose(a, 'own'))), anyOf(...ANGLES.map((a) => chose(a, ...FREE)), chose('muscles', 'gone', 'less'))),
         'positive',
-        'own pain that another hip angle or the muscles take away',
+        'familiar pain that another hip angle or the muscles take away',
         speaksFor('instability-lumbar'),
       ),
-      line(anyOf(...ANGLES.map((a) => chose(a, 'own'))), 'inconclusive', 'own pain that nothing changes: no modifier found'),
+      line(anyOf(...ANGLES.map((a) => chose(a, 'own'))), 'inconclusive', 'familiar pain that nothing changes: no modifier found'),
     ],
-    otherwise: otherwise('negative', 'no own pain on shearing'),
+    otherwise: otherwise('negative', 'no familiar pain on shearing'),
     also: [
       also(
         allOf(chose('at-60', 'own'), anyOf(chose('at-90', ...FREE), chose('at-full', ...FREE))),

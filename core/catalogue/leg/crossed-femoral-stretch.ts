@@ -7,9 +7,9 @@ import { on } from '../load'
 /** Bending the pain-free knee brings the front-of-thigh symptom on in the other leg. Filled by the test of the better leg. */
 export const crossedFemoralStretch = defineTest({
   id: 'crossed-femoral-stretch',
-  name: 'Well-leg knee bend',
-  short: 'well-leg bend',
-  alsoCalled: ['Crossed femoral stretch'],
+  name: 'Crossed femoral nerve tension test',
+  short: 'crossed PKB',
+  alsoCalled: ['Well-leg knee bend', 'Well-leg bend', 'Crossed femoral stretch'],
   region: 'leg',
   plannedFor: ['thigh'],
   purpose: 'Bends the pain-free knee to see whether the other leg’s symptom comes on.',
@@ -30,7 +30,7 @@ export const crossedFemoralStretch = defineTest({
       'Bend the well knee',
       'Bend the {side}, pain-free knee slowly.',
       { ...FACE_DOWN, near: { hip: 0, knee: 95, ankle: -30 }, measured: 'near-knee', contacts: [{ on: 'near-shin', along: 0.85, off: 4, from: 20 }] },
-      { angle: { joint: 'knee flexion, face down', min: 0, max: 160, usual: [40, 150] } },
+      { angle: { joint: 'knee flexion, prone', min: 0, max: 160, usual: [40, 150] } },
     ),
   ],
   doesNotCount: ['a pull in the bent leg'],

@@ -11,9 +11,9 @@ import { on } from '../load'
  */
 export const crossedLegRaise = defineTest({
   id: 'crossed-leg-raise',
-  name: 'Well-leg raise',
-  short: 'well-leg raise',
-  alsoCalled: ['Crossed straight leg raise', 'Crossed leg raise'],
+  name: 'Crossed straight leg raise',
+  short: 'crossed SLR',
+  alsoCalled: ['Well-leg raise', 'Crossed leg raise'],
   region: 'leg',
   plannedFor: LOWER,
   purpose: 'Raises the pain-free leg to see whether the other leg’s symptom comes on.',

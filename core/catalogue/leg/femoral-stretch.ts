@@ -9,9 +9,9 @@ const ON_SHIN = { on: 'near-shin', along: 0.85, off: 4, from: 20 } as const
 /** Prone knee bend: tightens the femoral nerve and the roots L2 to L4; the knee first, then the hip. */
 export const femoralStretch = defineTest({
   id: 'femoral-stretch',
-  name: 'Prone knee bend',
-  short: 'femoral',
-  alsoCalled: ['Femoral nerve stretch', 'Reverse leg raise', 'Ely'],
+  name: 'Femoral nerve tension test (prone knee bend)',
+  short: 'PKB',
+  alsoCalled: ['Prone knee bend', 'Femoral', 'Femoral nerve stretch', 'Reverse leg raise', 'Ely'],
   region: 'leg',
   plannedFor: ['thigh'],
   purpose: 'Tightens the femoral nerve and the roots L2 to L4.',
@@ -30,7 +30,7 @@ export const femoralStretch = defineTest({
       'Bend the knee',
       'Pelvis still. Bend the {side} knee slowly to 90° and on, until something starts.',
       { ...FACE_DOWN, near: { hip: 0, knee: 95, ankle: -30 }, measured: 'near-knee', contacts: [ON_SHIN, { on: 'pelvis', along: 0.5, off: 9, from: 90 }] },
-      { angle: { joint: 'knee flexion, face down', min: 0, max: 160, usual: [40, 150] } },
+      { angle: { joint: 'knee flexion, prone', min: 0, max: 160, usual: [40, 150] } },
     ),
     load('hip', 'Lift the hip', 'Knee kept bent: lift the {side} thigh slowly off the table.', {
       ...FACE_DOWN,
@@ -57,8 +57,8 @@ export const femoralStretch = defineTest({
     },
     usualOnset: [40, 130],
     pointers: [
-      { at: ['low-back'], source: 'facet-lumbar', because: 'own pain in the low back alone: facet or sacroiliac joint' },
-      { at: ['sacroiliac', 'buttock'], source: 'sij-pain', because: 'own pain over the sacroiliac joint on lifting the leg' },
+      { at: ['low-back'], source: 'facet-lumbar', because: 'familiar pain in the low back alone: facet or sacroiliac joint' },
+      { at: ['sacroiliac', 'buttock'], source: 'sij-pain', because: 'familiar pain over the sacroiliac joint on lifting the leg' },
     ],
     stretch: { source: 'hip-flexor', because: 'a pull at the front of the thigh and nothing familiar' },
   },

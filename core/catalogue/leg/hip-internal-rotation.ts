@@ -5,12 +5,12 @@ import { on } from '../load'
 /** Passive hip internal rotation at 90° of flexion, compared side with side. */
 export const hipInternalRotation = defineTest({
   id: 'hip-internal-rotation',
-  name: 'Hip turned in',
-  short: 'hip turned in',
-  alsoCalled: ['Passive hip internal rotation', 'Hip medial rotation'],
+  name: 'Hip internal rotation, passive',
+  short: 'hip IR',
+  alsoCalled: ['Hip turned in', 'Passive hip internal rotation', 'Hip medial rotation'],
   region: 'leg',
   plannedFor: LOWER,
-  purpose: 'Measures how far the hip turns in; loss against the other side points to a stiff pelvis or the hip.',
+  purpose: 'Measures how far the hip turns in; loss against the other side suggests sacroiliac hypomobility or the hip joint.',
   structures: ['hip joint', 'sacroiliac joint', 'deep rotators of the hip'],
   posture: 'supine',
   phase: 'hip',
@@ -53,7 +53,7 @@ export const hipInternalRotation = defineTest({
       { source: 'sij-stiff', direction: 'for', because: 'half lost goes with a stiff sacroiliac joint' },
       { source: 'hip', direction: 'for', because: 'half lost goes with a hip problem' },
     ],
-    pointers: [{ at: ['groin', 'thigh-front'], source: 'hip', because: 'own pain in the groin on turning the hip in belongs to the hip' }],
+    pointers: [{ at: ['groin', 'thigh-front'], source: 'hip', because: 'familiar pain in the groin on turning the hip in belongs to the hip' }],
   },
   shares: ['hip-rotation'],
 })

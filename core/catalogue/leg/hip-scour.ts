@@ -16,9 +16,9 @@ const POSE = {
 /** Hip quadrant sweep: the flexed hip is moved under load in an arc. */
 export const hipScour = defineTest({
   id: 'hip-scour',
-  name: 'Hip quadrant sweep',
-  short: 'hip sweep',
-  alsoCalled: ['Hip scour', 'Hip quadrant'],
+  name: 'Hip quadrant (scour)',
+  short: 'scour',
+  alsoCalled: ['Hip quadrant sweep', 'Hip sweep', 'Hip scour', 'Hip quadrant'],
   region: 'leg',
   plannedFor: [],
   purpose: 'Loads the hip joint through an arc, from outside to inside.',
@@ -44,12 +44,12 @@ export const hipScour = defineTest({
     source: 'hip',
     counts: ['groin', 'thigh-front', 'outer-hip', 'buttock'],
     lines: [
-      line(familiar(['groin', 'thigh-front', 'thigh-inner']), 'positive', 'own pain in the groin under load', pointsTo('hip')),
+      line(familiar(['groin', 'thigh-front', 'thigh-inner']), 'positive', 'familiar pain in the groin under load', pointsTo('hip')),
       line(chose('felt', 'grinding'), 'positive', 'grinding under load', pointsTo('hip')),
       line(chose('felt', 'catch'), 'inconclusive', 'a catch across the middle: functional impingement, seen with a rotated pelvis', pointsTo('sij-stiff')),
     ],
-    otherwise: otherwise('negative', 'no own groin pain and no grinding'),
-    also: [also(familiar(['buttock', 'outer-hip']), 'own pain in the buttock rather than the groin', pointsTo('outer-hip'))],
+    otherwise: otherwise('negative', 'no familiar groin pain and no crepitus'),
+    also: [also(familiar(['buttock', 'outer-hip']), 'familiar pain in the buttock rather than the groin', pointsTo('outer-hip'))],
   }),
   shares: ['hip-rotation'],
 })

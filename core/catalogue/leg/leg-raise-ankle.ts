@@ -9,9 +9,9 @@ import { on } from '../load'
  */
 export const legRaiseAnkle = defineTest({
   id: 'leg-raise-ankle',
-  name: 'Leg raise, ankle moved',
-  short: 'ankle',
-  alsoCalled: ['Bragard', 'Ankle differentiation'],
+  name: 'Straight leg raise with ankle differentiation (Bragard)',
+  short: 'Bragard',
+  alsoCalled: ['Leg raise, ankle moved', 'Ankle', 'Ankle differentiation'],
   region: 'leg',
   plannedFor: LOWER,
   purpose: 'Moves only the ankle while the leg stays up, to part nerve from muscle.',

@@ -17,11 +17,11 @@ const RAISED = {
 export const legRaise = defineTest({
   id: 'leg-raise',
   name: 'Straight leg raise',
-  short: 'leg raise',
-  alsoCalled: ['SLR', 'Lasegue'],
+  short: 'SLR',
+  alsoCalled: ['Leg raise', 'Lasegue'],
   region: 'leg',
   plannedFor: LOWER,
-  purpose: 'Tightens the sciatic nerve and its roots; the angle at the first own symptom is the baseline.',
+  purpose: 'Tightens the sciatic nerve and its roots; the angle at the first familiar symptom is the baseline.',
   structures: ['roots L4 to S1', 'sciatic nerve', 'hamstrings', 'sacroiliac joint late in the raise'],
   posture: 'supine',
   phase: 'nerve',
@@ -74,9 +74,9 @@ export const legRaise = defineTest({
     countsWhenShooting: SCIATIC_THIGH,
     usualOnset: [30, 70],
     pointers: [
-      { at: ['low-back'], source: 'facet-lumbar', because: 'own pain in the low back alone is not radicular: facet, muscle or disc' },
-      { at: ['low-back'], source: 'muscle-back', because: 'own pain in the low back alone is not radicular: facet, muscle or disc' },
-      { at: ['groin'], source: 'hip', because: 'own pain in the groin on raising the leg belongs to the hip' },
+      { at: ['low-back'], source: 'facet-lumbar', because: 'familiar pain in the low back alone is not radicular: facet, muscle or disc' },
+      { at: ['low-back'], source: 'muscle-back', because: 'familiar pain in the low back alone is not radicular: facet, muscle or disc' },
+      { at: ['groin'], source: 'hip', because: 'familiar pain in the groin on raising the leg belongs to the hip' },
     ],
     lateStop: {
       from: 70,

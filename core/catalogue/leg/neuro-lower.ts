@@ -6,9 +6,9 @@ import { on } from '../load'
 /** Neurological screen of one leg: strength, reflexes, touch and pin, plantar response. Feeds the level finder. */
 export const neuroLower = defineTest({
   id: 'neuro-lower',
-  name: 'Neurological screen, leg',
-  short: 'neuro leg',
-  alsoCalled: ['Myotomes, dermatomes and reflexes of the leg'],
+  name: 'Neurological examination, lower limb',
+  short: 'neuro LL',
+  alsoCalled: ['Neurological screen, leg', 'Neuro leg', 'Myotomes, dermatomes and reflexes of the leg'],
   region: 'leg',
   plannedFor: ['thigh', 'below-knee'],
   purpose: 'Looks for a loss of strength, reflex or feeling in one root, and for cord signs.',

@@ -18,9 +18,9 @@ const LEG = [...BELOW_KNEE, 'thigh-back', 'knee-back'] as const
 /** Piriformis: stretched, then resisted. Own buttock pain points to the deep buttock; feel for it to confirm. */
 export const piriformis = defineTest({
   id: 'piriformis',
-  name: 'Deep buttock stretch and resisted push',
+  name: 'Piriformis stretch and resisted abduction/rotation',
   short: 'piriformis',
-  alsoCalled: ['Piriformis test', 'FAIR', 'Pace'],
+  alsoCalled: ['Deep buttock stretch and resisted push', 'Piriformis test', 'FAIR', 'Pace'],
   region: 'leg',
   plannedFor: [],
   purpose: 'Stretches and then loads the deep muscles of the buttock.',
@@ -34,7 +34,7 @@ export const piriformis = defineTest({
   provocative: 1,
   loads: [on('hip', 'rotation', 'moderate'), on('leg', 'contraction', 'moderate')],
   variants: [
-    { id: 'supine', name: 'On the back', stages: ['stretch', 'resist'] },
+    { id: 'supine', name: 'Supine', stages: ['stretch', 'resist'] },
     { id: 'side-lying', name: 'Side-lying', stages: ['stretch-side', 'resist-side'], posture: 'side-lying' },
   ],
   stages: [
@@ -73,13 +73,19 @@ export const piriformis = defineTest({
       line(
         familiar(['buttock', 'sacroiliac', 'outer-hip']),
         'positive',
-        'own buttock pain from the deep muscles: feel for the point to confirm',
+        'familiar buttock pain from the deep muscles: feel for the point to confirm',
         pointsTo('piriformis'),
       ),
-      line(familiar(LEG), 'positive', 'own leg symptom: the sciatic nerve may be caught in the buttock', pointsTo('neural-peripheral'), pointsTo('piriformis')),
+      line(
+        familiar(LEG),
+        'positive',
+        'familiar leg symptom: the sciatic nerve may be caught in the buttock',
+        pointsTo('neural-peripheral'),
+        pointsTo('piriformis'),
+      ),
     ],
-    otherwise: otherwise('negative', 'no own buttock pain'),
-    also: [also(familiar(['groin']), 'own pain in the groin belongs to the hip', pointsTo('hip'))],
+    otherwise: otherwise('negative', 'no familiar buttock pain'),
+    also: [also(familiar(['groin']), 'familiar pain in the groin belongs to the hip', pointsTo('hip'))],
   }),
   shares: [],
 })

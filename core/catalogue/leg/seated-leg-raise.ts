@@ -10,9 +10,9 @@ import { on } from '../load'
  */
 export const seatedLegRaise = defineTest({
   id: 'seated-leg-raise',
-  name: 'Seated leg raise',
-  short: 'seated raise',
-  alsoCalled: ['Seated straight leg raise', 'Sitting knee extension'],
+  name: 'Seated straight leg raise',
+  short: 'seated SLR',
+  alsoCalled: ['Seated leg raise', 'Seated raise', 'Sitting knee extension'],
   region: 'leg',
   plannedFor: LOWER,
   purpose: 'Tightens the sciatic nerve upright; leaning away and the angle are compared with lying.',

@@ -15,9 +15,9 @@ const HELD = {
 /** The straight leg raise for people who cannot lie flat: same record, same reading. */
 export const sideLyingLegRaise = defineTest({
   id: 'side-lying-leg-raise',
-  name: 'Side-lying straight leg raise',
-  short: 'side raise',
-  alsoCalled: ['Side-lying SLR'],
+  name: 'Straight leg raise, side-lying',
+  short: 'side SLR',
+  alsoCalled: ['Side-lying straight leg raise', 'Side raise', 'Side-lying SLR'],
   region: 'leg',
   plannedFor: [],
   purpose: 'Tightens the sciatic nerve and its roots in people who cannot lie flat.',
@@ -70,7 +70,7 @@ export const sideLyingLegRaise = defineTest({
   doesNotCount: ['a pull behind the thigh or knee', 'low-back pain alone'],
   notWith: [{ when: 'fracture', of: 'the pelvis, sacrum or hip' }],
   careWith: [{ when: 'irritable', then: 'once' }],
-  faults: ['pelvis rolling back', 'knee allowed to bend', 'compared with a raise on the back'],
+  faults: ['pelvis rolling back', 'knee allowed to bend', 'compared with a supine raise'],
   reading: {
     kind: 'tension',
     source: 'root-lumbar-low',
@@ -78,8 +78,8 @@ export const sideLyingLegRaise = defineTest({
     countsWhenShooting: SCIATIC_THIGH,
     usualOnset: [30, 70],
     pointers: [
-      { at: ['low-back'], source: 'facet-lumbar', because: 'own pain in the low back alone is not radicular: facet, muscle or disc' },
-      { at: ['groin'], source: 'hip', because: 'own pain in the groin on raising the leg belongs to the hip' },
+      { at: ['low-back'], source: 'facet-lumbar', because: 'familiar pain in the low back alone is not radicular: facet, muscle or disc' },
+      { at: ['groin'], source: 'hip', because: 'familiar pain in the groin on raising the leg belongs to the hip' },
     ],
     released: { otherwise: { source: 'hamstring', because: 'moving the ankle changed nothing' } },
     stretch: { source: 'hamstring', because: 'a pull behind the thigh and nothing familiar' },

@@ -27,7 +27,7 @@ const ORDER_WORDS = { 'neck-first': 'Neck before trunk', 'ankle-first': 'Ankle b
  */
 export const slump = defineTest({
   id: 'slump',
-  name: 'Slump',
+  name: 'Slump test',
   short: 'slump',
   alsoCalled: ['Seated slump'],
   region: 'leg',
@@ -227,7 +227,7 @@ export const slump = defineTest({
     { when: 'cord-signs', unlessSpared: 'neck' },
   ],
   careWith: [{ when: 'irritable', then: 'stop at the first sign' }],
-  faults: ['pelvis rocking back', 'trunk lifting with the head', 'going on after the own symptom began', 'asking “is it better?”'],
+  faults: ['pelvis rocking back', 'trunk lifting with the head', 'going on after the familiar symptom began', 'asking “is it better?”'],
   reading: {
     kind: 'staged-tension',
     source: 'root-lumbar-low',

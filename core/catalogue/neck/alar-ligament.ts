@@ -22,13 +22,13 @@ const HANDS = [
 /** Alar ligament stress: the spinous process of C2 should move at once, against the tilt and against the turn. */
 export const alarLigament = defineTest({
   id: 'alar-ligament',
-  name: 'Alar ligament stress',
+  name: 'Alar ligament stress test',
   short: 'alar',
-  alsoCalled: ['Alar ligament test'],
+  alsoCalled: ['Alar ligament stress', 'Alar ligament test'],
   region: 'neck',
   plannedFor: [],
   purpose: 'Feels whether C2 follows at once when the head alone is tilted and turned a little.',
-  structures: ['alar ligaments', 'upper neck joints'],
+  structures: ['alar ligaments', 'upper cervical joints'],
   posture: 'supine',
   phase: 'ligament',
   sides: 'each',

@@ -8,9 +8,9 @@ import { on } from '../load'
 /** Bearing down raises the pressure in the spinal canal; used for neck and back. */
 export const bearDown = defineTest({
   id: 'bear-down',
-  name: 'Bear down',
-  short: 'bear down',
-  alsoCalled: ['Valsalva', 'Breath-hold'],
+  name: 'Valsalva manoeuvre',
+  short: 'Valsalva',
+  alsoCalled: ['Bear down', 'Breath-hold'],
   region: 'neck',
   plannedFor: [],
   purpose: 'Raises the pressure in the spinal canal for 2 to 3 seconds.',
@@ -50,18 +50,18 @@ export const bearDown = defineTest({
     source: 'disc-annulus',
     counts: [...ARM, ...BELOW_KNEE, ...ABOVE_KNEE, ...LOW_BACK, ...NECK],
     lines: [
-      line(familiar(ARM), 'positive', 'own arm symptom when the canal pressure rises', speaksFor('root-cervical')),
+      line(familiar(ARM), 'positive', 'familiar arm symptom when the canal pressure rises', speaksFor('root-cervical')),
       line(
         familiar([...BELOW_KNEE, ...ABOVE_KNEE]),
         'positive',
-        'own leg symptom when the canal pressure rises',
+        'familiar leg symptom when the canal pressure rises',
         pointsTo('root-lumbar-low'),
         pointsTo('disc-annulus'),
       ),
-      line(familiar([...LOW_BACK, ...NECK]), 'negative', 'own pain in the spine only, not in a limb', pointsTo('disc-annulus')),
-      line(painted(ARM), 'negative', 'no own arm symptom', speaksAgainst('root-cervical')),
+      line(familiar([...LOW_BACK, ...NECK]), 'negative', 'familiar pain in the spine only, not in a limb', pointsTo('disc-annulus')),
+      line(painted(ARM), 'negative', 'no familiar arm symptom', speaksAgainst('root-cervical')),
     ],
-    otherwise: otherwise('negative', 'no own limb symptom'),
+    otherwise: otherwise('negative', 'no familiar limb symptom'),
   }),
   shares: [],
 })

@@ -13,9 +13,9 @@ const CUFF = [{ on: 'neck', along: 0.4, off: -7, from: 250, says: 'cuff at 20' }
  */
 export const craniocervicalFlexion = defineTest({
   id: 'craniocervical-flexion',
-  name: 'Deep neck flexors with a cuff',
-  short: 'deep flexors',
-  alsoCalled: ['Craniocervical flexion test'],
+  name: 'Craniocervical flexion test (pressure biofeedback)',
+  short: 'CCFT',
+  alsoCalled: ['Deep neck flexors with a cuff', 'Deep flexors', 'Craniocervical flexion test'],
   region: 'neck',
   plannedFor: [],
   purpose: 'Shows how well the deep muscles at the front of the neck hold.',

@@ -11,9 +11,9 @@ import { on } from '../load'
  */
 export const flexionRotation = defineTest({
   id: 'flexion-rotation',
-  name: 'Flexed-neck rotation',
-  short: 'flexed rotation',
-  alsoCalled: ['Flexion rotation test', 'C1-C2 rotation'],
+  name: 'Flexion-rotation test (C1-2)',
+  short: 'FRT',
+  alsoCalled: ['Flexed-neck rotation', 'Flexed rotation', 'Flexion rotation test', 'C1-C2 rotation'],
   region: 'neck',
   plannedFor: ['head'],
   purpose: 'Measures the turn of C1 on C2 with the rest of the neck locked in flexion.',
@@ -54,16 +54,20 @@ export const flexionRotation = defineTest({
       line(
         mean('turn', 0, 32),
         'positive',
-        'the turn ends at 32° or less: the upper neck joint, or tight muscles below the skull',
+        'the turn ends at 32° or less: the upper cervical joint, or tight muscles below the skull',
         speaksFor('joint-upper-neck'),
       ),
       line(mean('turn', 32.1, 34.9), 'inconclusive', 'borderline, between 32° and 35°'),
       // Range and pain are two results: full range with the own pain at its end is no answer against the joint.
-      line(limited('turn', 'own-pain'), 'inconclusive', 'the range is usual, with the own pain at its end: the range is not reduced, the pain supports it'),
+      line(
+        limited('turn', 'own-pain'),
+        'inconclusive',
+        'the range is usual, with the familiar pain at its end: the range is not reduced, the pain supports it',
+      ),
     ],
     otherwise: otherwise('negative', 'the turn is within the usual range', speaksAgainst('joint-upper-neck')),
     sideLoss: { stage: 'turn', by: 10, result: 'positive', says: '10° or more lost against the other side', points: [speaksFor('joint-upper-neck')] },
-    also: [also(limited('turn', 'own-pain'), 'own pain ended the turn: supports it', pointsTo('joint-upper-neck'))],
+    also: [also(limited('turn', 'own-pain'), 'familiar pain ended the turn: supports it', pointsTo('joint-upper-neck'))],
   }),
   shares: [],
 })

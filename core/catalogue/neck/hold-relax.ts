@@ -16,7 +16,7 @@ const MEASURED = {
 } as const
 const RESTS = { ...close(ON_THE_BACK_FRONT), headTurn: 20, contacts: [{ on: 'head', along: 0, off: -8, from: 250 }] } as const
 const PUSH = 'Neck in the middle, turned to comfort. Hand rests on the cheek: push towards the {side}, a tenth of your force, 7 s.'
-const GOES_ON = { further: 'Goes further', same: 'No further', pain: 'Own pain: stop' } as const
+const GOES_ON = { further: 'Goes further', same: 'No further', pain: 'Familiar pain: stop' } as const
 const TURNED = { joint: 'rotation, neck in the middle', min: 0, max: 100, usual: [20, 90] } as const
 const CYCLES = ['turn-1', 'turn-2', 'turn-3', 'turn-4'] as const
 const RELAX = 'Hand on the cheek: push towards the {side}, a tenth of your force, 7 s; relax, turn further, measure.'
@@ -27,9 +27,9 @@ const cycle = (n: number, more: Parameters<typeof measure>[5] = {}) =>
 /** Hold-relax for a restricted turn: a treatment probe, measured before and after against measurement error. */
 export const holdRelax = defineTest({
   id: 'hold-relax',
-  name: 'Hold-relax for a restricted turn',
+  name: 'Hold-relax (contract-relax) for restricted rotation',
   short: 'hold-relax',
-  alsoCalled: ['Contract-relax', 'Muscle energy'],
+  alsoCalled: ['Hold-relax for a restricted turn', 'Contract-relax', 'Muscle energy'],
   region: 'neck',
   plannedFor: [],
   purpose: 'Shows whether a gentle push and release gains range, for those who cannot relax or refuse manipulation.',
@@ -46,7 +46,7 @@ export const holdRelax = defineTest({
     {
       id: 'measured-cycles',
       name: 'Three to five cycles of 7 seconds, each measured, towards the restricted side',
-      how: 'The own pain ends the cycles; the range is then measured again.',
+      how: 'The familiar pain ends the cycles; the range is then measured again.',
       stages: ['before', 'turn-1', 'turn-2', 'turn-3', 'fourth', 'turn-4', 'fifth', 'turn-5', 'after'],
     },
     {

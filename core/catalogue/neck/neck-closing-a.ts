@@ -10,13 +10,13 @@ const HERE = ['press', 'bend-{side}']
 /** Side-bend and load: the version that the published arm rule names. Stage 3 of the graded compression fills it. */
 export const neckClosingA = defineTest({
   id: 'neck-closing-a',
-  name: 'Side-bend and load',
-  short: 'side-bend load',
-  alsoCalled: ['Spurling version A'],
+  name: 'Side-flexion compression (Spurling A)',
+  short: 'Spurling A',
+  alsoCalled: ['Side-bend and load', 'Side-bend load', 'Spurling version A'],
   region: 'neck',
   plannedFor: ['neck', 'arm'],
-  purpose: 'Closes the openings of the neck roots on one side and loads them.',
-  structures: ['neck roots in their openings', 'facet joints'],
+  purpose: 'Closes the openings of the cervical nerve roots on one side and loads them.',
+  structures: ['cervical nerve roots in their openings', 'facet joints'],
   posture: 'sitting',
   phase: 'compression',
   after: 'neck-compression',
@@ -26,7 +26,7 @@ export const neckClosingA = defineTest({
   seconds: 20,
   provocative: 3,
   loads: [on('neck', 'compression', 'strong'), on('upper-neck', 'compression', 'moderate')],
-  variants: [{ id: 'seven-kilograms', name: 'About 7 kg over the side-bend', grade: 'full', how: 'Rise slowly to about 69 N.' }],
+  variants: [{ id: 'seven-kilograms', name: 'About 7 kg over the side-flexion', grade: 'full', how: 'Rise slowly to about 69 N.' }],
   stages: [
     load(
       'press',
@@ -45,11 +45,11 @@ export const neckClosingA = defineTest({
     counts: [...ARM, ...NECK],
     needs: HERE,
     lines: [
-      line(familiar(ARM, { stages: HERE }), 'positive', 'own symptom into the arm on closing that side', speaksFor('root-cervical')),
-      line(familiar(NECK, { stages: HERE }), 'negative', 'own pain in the neck only, so it does not count for the root', speaksAgainst('root-cervical')),
+      line(familiar(ARM, { stages: HERE }), 'positive', 'familiar symptom into the arm on closing that side', speaksFor('root-cervical')),
+      line(familiar(NECK, { stages: HERE }), 'negative', 'familiar pain in the neck only, so it does not count for the root', speaksAgainst('root-cervical')),
     ],
-    otherwise: otherwise('negative', 'no own symptom into the arm', speaksAgainst('root-cervical')),
-    also: [also(familiar(NECK, { stages: HERE }), 'own neck pain on the loaded side', pointsTo('facet-cervical'))],
+    otherwise: otherwise('negative', 'no familiar symptom into the arm', speaksAgainst('root-cervical')),
+    also: [also(familiar(NECK, { stages: HERE }), 'familiar neck pain on the loaded side', pointsTo('facet-cervical'))],
   }),
   shares: ['foraminal-closing'],
 })

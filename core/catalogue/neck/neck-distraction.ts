@@ -8,13 +8,13 @@ import { on } from '../load'
 /** Neck distraction: a slow lift along the neck. Without an arm symptom at the start there is nothing to relieve. */
 export const neckDistraction = defineTest({
   id: 'neck-distraction',
-  name: 'Neck distraction',
-  short: 'neck lift',
-  alsoCalled: ['Cervical distraction', 'Traction test'],
+  name: 'Cervical distraction test',
+  short: 'distraction',
+  alsoCalled: ['Neck distraction', 'Neck lift', 'Cervical distraction', 'Traction test'],
   region: 'neck',
   plannedFor: ['arm'],
   purpose: 'Opens the root openings with a slow lift, and asks whether an arm symptom that is there eases.',
-  structures: ['neck roots in their openings', 'capsules and ligaments', 'neck muscles'],
+  structures: ['cervical nerve roots in their openings', 'capsules and ligaments', 'neck muscles'],
   posture: 'supine',
   phase: 'relief',
   sides: 'none',
@@ -23,7 +23,7 @@ export const neckDistraction = defineTest({
   provocative: 1,
   loads: [on('neck', 'traction', 'moderate'), on('upper-neck', 'traction', 'moderate')],
   variants: [
-    { id: 'on-the-back', name: 'On the back, to about 14 kg', how: 'Rise slowly to about 137 N.', stages: ['lift', 'where'] },
+    { id: 'on-the-back', name: 'Supine, to about 14 kg', how: 'Rise slowly to about 137 N.', stages: ['lift', 'where'] },
     { id: 'sitting', name: 'Sitting, both sides of the head held', stages: ['lift-sitting', 'where'], posture: 'sitting' },
   ],
   stages: [

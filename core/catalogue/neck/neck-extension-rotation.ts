@@ -8,9 +8,9 @@ import { on } from '../load'
 /** Extension and turn: own neck pain on the side turned to belongs to a facet joint. */
 export const neckExtensionRotation = defineTest({
   id: 'neck-extension-rotation',
-  name: 'Neck extension and turn',
-  short: 'extension turn',
-  alsoCalled: ['Extension-rotation test'],
+  name: 'Cervical extension-rotation test',
+  short: 'ext-rotation',
+  alsoCalled: ['Neck extension and turn', 'Extension turn', 'Extension-rotation test'],
   region: 'neck',
   plannedFor: ['neck', 'head'],
   purpose: 'Loads the facet joints of one side of the neck.',
@@ -39,11 +39,17 @@ export const neckExtensionRotation = defineTest({
     source: 'facet-cervical',
     counts: [...NECK, ...ARM],
     lines: [
-      line(familiar(ARM), 'negative', 'own arm symptom, which is not the facet’s place', pointsTo('root-cervical'), speaksAgainst('facet-cervical')),
-      line(familiar(NECK), 'positive', 'own neck pain on the side turned to', speaksFor('facet-cervical')),
-      line(familiar(NECK, { side: 'other' }), 'negative', 'own neck pain on the other side only', pointsTo('muscle-neck'), speaksAgainst('facet-cervical')),
+      line(familiar(ARM), 'negative', 'familiar arm symptom, which is not the facet’s place', pointsTo('root-cervical'), speaksAgainst('facet-cervical')),
+      line(familiar(NECK), 'positive', 'familiar neck pain on the side turned to', speaksFor('facet-cervical')),
+      line(
+        familiar(NECK, { side: 'other' }),
+        'negative',
+        'familiar neck pain on the other side only',
+        pointsTo('muscle-neck'),
+        speaksAgainst('facet-cervical'),
+      ),
     ],
-    otherwise: otherwise('negative', 'no own pain on this side', speaksAgainst('facet-cervical')),
+    otherwise: otherwise('negative', 'no familiar pain on this side', speaksAgainst('facet-cervical')),
   }),
   shares: ['facet-loading'],
 })

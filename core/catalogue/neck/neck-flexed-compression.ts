@@ -8,13 +8,13 @@ import { on } from '../load'
 /** Compression with the neck bent 30 to 45 degrees; only when plain compression was quiet and a disc is suspected. */
 export const neckFlexedCompression = defineTest({
   id: 'neck-flexed-compression',
-  name: 'Compression with the neck bent',
-  short: 'bent load',
-  alsoCalled: ['Jackson compression'],
+  name: 'Compression in flexion',
+  short: 'flexed compr.',
+  alsoCalled: ['Compression with the neck bent', 'Bent load', 'Jackson compression'],
   region: 'neck',
   plannedFor: [],
-  purpose: 'Loads the neck bent 30 to 45° when plain loading was quiet and a disc is suspected.',
-  structures: ['neck discs', 'neck roots'],
+  purpose: 'Loads the neck bent 30 to 45° when plain loading was negative and a disc is suspected.',
+  structures: ['neck discs', 'cervical nerve roots'],
   posture: 'sitting',
   phase: 'compression',
   after: 'neck-closing-b',
@@ -51,10 +51,10 @@ export const neckFlexedCompression = defineTest({
     source: 'root-cervical',
     counts: [...ARM, ...NECK],
     lines: [
-      line(familiar(ARM), 'positive', 'own arm symptom on loading the bent neck', speaksFor('root-cervical')),
-      line(familiar(NECK), 'negative', 'own pain in the neck only, so it does not count for the root', speaksAgainst('root-cervical')),
+      line(familiar(ARM), 'positive', 'familiar arm symptom on loading the bent neck', speaksFor('root-cervical')),
+      line(familiar(NECK), 'negative', 'familiar pain in the neck only, so it does not count for the root', speaksAgainst('root-cervical')),
     ],
-    otherwise: otherwise('negative', 'no own symptom into the arm', speaksAgainst('root-cervical')),
+    otherwise: otherwise('negative', 'no familiar symptom into the arm', speaksAgainst('root-cervical')),
   }),
   shares: ['foraminal-closing'],
 })

@@ -7,9 +7,9 @@ import { on } from '../load'
 /** Neck flexion shock sign: an electric feeling belongs to the cord, never to a joint or a root. */
 export const neckFlexionShock = defineTest({
   id: 'neck-flexion-shock',
-  name: 'Neck flexion shock sign',
-  short: 'flexion shock',
-  alsoCalled: ['Lhermitte'],
+  name: 'Lhermitte sign',
+  short: 'Lhermitte',
+  alsoCalled: ['Neck flexion shock sign', 'Flexion shock'],
   region: 'neck',
   plannedFor: [],
   purpose: 'Asks whether bending the neck sends an electric feeling down the spine or into limbs: a cord sign.',

@@ -4,14 +4,14 @@ import { otherwise, table } from '../reading/table'
 import { measure } from '../stages'
 import { on } from '../load'
 
-const side = { joint: 'neck side-bend', min: 0, max: 70, usual: [10, 60] } as const
+const side = { joint: 'neck side-flexion', min: 0, max: 70, usual: [10, 60] } as const
 
 /** Neck range in the other directions: a baseline, which names no source by itself. */
 export const neckRange = defineTest({
   id: 'neck-range',
-  name: 'Neck range',
-  short: 'neck range',
-  alsoCalled: ['Cervical active range of motion'],
+  name: 'Cervical active range of motion',
+  short: 'C-ROM',
+  alsoCalled: ['Neck range'],
   region: 'neck',
   plannedFor: [],
   purpose: 'A baseline of bending forward, back and to each side.',

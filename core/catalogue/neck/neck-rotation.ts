@@ -7,13 +7,13 @@ import { on } from '../load'
 /** Active neck rotation: less than 60 degrees to the painful side is one item of the published arm rule. */
 export const neckRotation = defineTest({
   id: 'neck-rotation',
-  name: 'Active neck rotation',
+  name: 'Cervical rotation, active',
   short: 'rotation',
-  alsoCalled: ['Cervical rotation range'],
+  alsoCalled: ['Active neck rotation', 'Cervical rotation range'],
   region: 'neck',
   plannedFor: ['neck', 'arm', 'head'],
   purpose: 'Measures how far the head turns to each side; the published arm rule counts less than 60° to the painful side.',
-  structures: ['neck joints', 'neck roots', 'neck muscles'],
+  structures: ['neck joints', 'cervical nerve roots', 'neck muscles'],
   posture: 'sitting',
   phase: 'movement',
   after: 'neck-range',
@@ -42,7 +42,7 @@ export const neckRotation = defineTest({
     source: 'root-cervical',
     lines: [line(mean('turn', 0, 59.9), 'positive', 'less than 60° to this side', speaksFor('root-cervical'))],
     otherwise: otherwise('negative', '60° or more to this side', speaksAgainst('root-cervical')),
-    also: [also(limited('turn', 'own-pain'), 'own pain ended the turn', pointsTo('facet-cervical'))],
+    also: [also(limited('turn', 'own-pain'), 'familiar pain ended the turn', pointsTo('facet-cervical'))],
   }),
   shares: [],
 })

@@ -7,12 +7,12 @@ import { on } from '../load'
 /** Manual motion of the neck segments: stiff with the own pain is one item of the neck facet rule. */
 export const neckSegmentMotion = defineTest({
   id: 'neck-segment-motion',
-  name: 'Neck segment motion',
-  short: 'segment motion',
-  alsoCalled: ['Manual spinal examination', 'Passive accessory movement'],
+  name: 'Manual spinal examination, cervical (passive accessory)',
+  short: 'MSE cervical',
+  alsoCalled: ['Neck segment motion', 'Segment motion', 'Manual spinal examination', 'Passive accessory movement'],
   region: 'neck',
   plannedFor: ['neck', 'head'],
-  purpose: 'Finds the level that is stiff and gives the patient’s own pain.',
+  purpose: 'Finds the level that is stiff and gives the patient’s familiar pain.',
   structures: ['facet joints'],
   posture: 'prone',
   phase: 'palpation',
@@ -23,10 +23,10 @@ export const neckSegmentMotion = defineTest({
   provocative: 1,
   loads: [on('neck', 'pressing', 'moderate'), on('upper-neck', 'pressing', 'light')],
   variants: [
-    { id: 'prone', name: 'Face down' },
+    { id: 'prone', name: 'Prone' },
     {
       id: 'supine',
-      name: 'On the back',
+      name: 'Supine',
       posture: 'supine',
       changes: {
         levels: {
@@ -48,7 +48,7 @@ export const neckSegmentMotion = defineTest({
       'Level by level',
       'Glide each level on the {side} forward and feel its end.',
       NECK_LEVELS,
-      [column('moves', 'moves', { normal: 'normal', stiff: 'stiff', 'stiff-own': 'stiff, own pain' }, { usual: 'normal' })],
+      [column('moves', 'moves', { normal: 'normal', stiff: 'stiff', 'stiff-own': 'stiff, familiar pain' }, { usual: 'normal' })],
       {
         ...close(FACE_DOWN),
         contacts: [
@@ -58,14 +58,14 @@ export const neckSegmentMotion = defineTest({
       },
     ),
   ],
-  doesNotCount: ['stiffness without the own pain', 'tenderness of the skin'],
+  doesNotCount: ['stiffness without the familiar pain', 'tenderness of the skin'],
   notWith: [{ when: 'fracture-neck' }, { when: 'upper-neck-laxity' }],
   careWith: [{ when: 'blood-thinners', then: 'no forceful presses' }],
   faults: ['pressing on the spinous process for a facet joint'],
   reading: table({
     source: 'facet-cervical',
-    lines: [line(cells('levels', 'moves', ['stiff-own']), 'positive', 'stiff with the own pain', speaksFor('facet-cervical'))],
-    otherwise: otherwise('negative', 'no level is stiff with the own pain', speaksAgainst('facet-cervical')),
+    lines: [line(cells('levels', 'moves', ['stiff-own']), 'positive', 'stiff with the familiar pain', speaksFor('facet-cervical'))],
+    otherwise: otherwise('negative', 'no level is stiff with the familiar pain', speaksAgainst('facet-cervical')),
   }),
   shares: ['facet-loading'],
 })

@@ -7,12 +7,12 @@ import { on } from '../load'
 /** Segmental tenderness of the neck: one item of the neck facet rule. */
 export const neckSegmentPalpation = defineTest({
   id: 'neck-segment-palpation',
-  name: 'Neck segment tenderness',
-  short: 'segment tender',
-  alsoCalled: ['Palpation for segmental tenderness'],
+  name: 'Palpation for segmental tenderness, cervical',
+  short: 'PST cervical',
+  alsoCalled: ['Neck segment tenderness', 'Segment tender', 'Palpation for segmental tenderness'],
   region: 'neck',
   plannedFor: ['neck', 'head'],
-  purpose: 'Finds the level whose facet joint is sore with the patient’s own pain.',
+  purpose: 'Finds the level whose facet joint is sore with the patient’s familiar pain.',
   structures: ['facet joints', 'neck muscles'],
   posture: 'prone',
   phase: 'palpation',
@@ -22,10 +22,10 @@ export const neckSegmentPalpation = defineTest({
   provocative: 1,
   loads: [on('neck', 'pressing', 'light'), on('upper-neck', 'pressing', 'light')],
   variants: [
-    { id: 'prone', name: 'Face down' },
+    { id: 'prone', name: 'Prone' },
     {
       id: 'supine',
-      name: 'On the back',
+      name: 'Supine',
       posture: 'supine',
       changes: {
         levels: {
@@ -41,18 +41,18 @@ export const neckSegmentPalpation = defineTest({
       'Level by level',
       'Press each level on the {side}, over the facet joints, with equal pressure.',
       NECK_LEVELS,
-      [column('felt', 'tender', { no: 'no', tender: 'tender', own: 'own pain' }, { usual: 'no' })],
+      [column('felt', 'tender', { no: 'no', tender: 'tender', own: 'familiar pain' }, { usual: 'no' })],
       { ...close(FACE_DOWN), contacts: [{ on: 'neck', along: 0.4, off: 5, from: 80, push: 268 }] },
     ),
   ],
-  doesNotCount: ['tenderness that is not the own pain', 'pressure that both sides feel alike'],
+  doesNotCount: ['tenderness that is not the familiar pain', 'pressure that both sides feel alike'],
   notWith: [{ when: 'fracture-neck' }, { when: 'upper-neck-laxity' }],
   careWith: [{ when: 'blood-thinners', then: 'no forceful presses' }],
   faults: ['unequal pressure', 'asking “here?”'],
   reading: table({
     source: 'facet-cervical',
-    lines: [line(cells('levels', 'felt', ['own']), 'positive', 'own pain under the finger', speaksFor('facet-cervical'))],
-    otherwise: otherwise('negative', 'no level gives the own pain', speaksAgainst('facet-cervical')),
+    lines: [line(cells('levels', 'felt', ['own']), 'positive', 'familiar pain under the finger', speaksFor('facet-cervical'))],
+    otherwise: otherwise('negative', 'no level gives the familiar pain', speaksAgainst('facet-cervical')),
     pressing: true,
   }),
   shares: ['facet-loading'],

@@ -8,9 +8,9 @@ const ARM_OUT = { out: 40, bend: 60, upperSeen: 1, foreSeen: 1 } as const
 /** Neurological screen of one arm: strength, reflexes, touch and pin, and the cord signs. Feeds the level finder. */
 export const neuroUpper = defineTest({
   id: 'neuro-upper',
-  name: 'Neurological screen, arm',
-  short: 'neuro arm',
-  alsoCalled: ['Myotomes, dermatomes and reflexes of the arm'],
+  name: 'Neurological examination, upper limb',
+  short: 'neuro UL',
+  alsoCalled: ['Neurological screen, arm', 'Neuro arm', 'Myotomes, dermatomes and reflexes of the arm'],
   region: 'arm',
   plannedFor: ['neck', 'arm'],
   purpose: 'Looks for a loss of strength, reflex or feeling in one root, and for cord signs.',

@@ -7,13 +7,13 @@ import { on } from '../load'
 /** Hand on head: does an arm symptom that is there ease when the palm rests on the head? */
 export const shoulderAbductionRelief = defineTest({
   id: 'shoulder-abduction-relief',
-  name: 'Hand on head',
-  short: 'hand on head',
-  alsoCalled: ['Shoulder abduction relief', 'Bakody'],
+  name: 'Shoulder abduction relief (Bakody)',
+  short: 'abduction relief',
+  alsoCalled: ['Hand on head', 'Shoulder abduction relief', 'Bakody'],
   region: 'arm',
   plannedFor: ['arm'],
   purpose: 'Takes tension off the roots and asks whether the arm symptom eases.',
-  structures: ['neck roots C5 to C7', 'brachial plexus'],
+  structures: ['cervical nerve roots C5 to C7', 'brachial plexus'],
   posture: 'sitting',
   phase: 'relief',
   sides: 'each',

@@ -8,13 +8,13 @@ import { on } from '../load'
 /** Shoulder depression with the neck bent away: pulls on the root and its sleeve. */
 export const shoulderDepression = defineTest({
   id: 'shoulder-depression',
-  name: 'Shoulder pressed down, neck bent away',
-  short: 'shoulder down',
-  alsoCalled: ['Shoulder depression test'],
+  name: 'Shoulder depression test',
+  short: 'shoulder depr.',
+  alsoCalled: ['Shoulder pressed down, neck bent away', 'Shoulder down'],
   region: 'neck',
   plannedFor: [],
   purpose: 'Pulls the roots and their sleeves on one side.',
-  structures: ['neck roots and dural sleeves', 'upper trapezius'],
+  structures: ['cervical nerve roots and dural sleeves', 'upper trapezius'],
   posture: 'sitting',
   phase: 'loading',
   after: 'neck-extension-rotation',
@@ -48,11 +48,11 @@ export const shoulderDepression = defineTest({
     source: 'root-cervical',
     counts: [...ARM, ...NECK],
     lines: [
-      line(familiar(ARM), 'positive', 'own arm symptom on pulling the root', speaksFor('root-cervical')),
-      line(familiar(NECK), 'negative', 'own pain in the neck or shoulder only', pointsTo('muscle-neck')),
+      line(familiar(ARM), 'positive', 'familiar arm symptom on pulling the root', speaksFor('root-cervical')),
+      line(familiar(NECK), 'negative', 'familiar pain in the neck or shoulder only', pointsTo('muscle-neck')),
       line(said(['stretch']), 'negative', 'pulling only, as a tight trapezius gives', pointsTo('muscle-neck')),
     ],
-    otherwise: otherwise('negative', 'no own symptom into the arm', speaksAgainst('root-cervical')),
+    otherwise: otherwise('negative', 'no familiar symptom into the arm', speaksAgainst('root-cervical')),
   }),
   shares: ['brachial-tension'],
 })

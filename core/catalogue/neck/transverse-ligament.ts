@@ -7,9 +7,9 @@ import { on } from '../load'
 /** Transverse ligament: head and C1 are lifted straight forward and held, because guarding can mask slack. */
 export const transverseLigament = defineTest({
   id: 'transverse-ligament',
-  name: 'Transverse ligament, forward shift',
+  name: 'Transverse ligament test (anterior shear of the atlas)',
   short: 'transverse',
-  alsoCalled: ['Anterior shear of the atlas', 'Transverse ligament stress'],
+  alsoCalled: ['Transverse ligament, forward shift', 'Anterior shear of the atlas', 'Transverse ligament stress'],
   region: 'neck',
   plannedFor: [],
   purpose: 'Lifts head and C1 forward together and holds, feeling for slack at the end.',

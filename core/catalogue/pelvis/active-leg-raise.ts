@@ -12,9 +12,9 @@ const UP = { ...ON_THE_BACK, near: { hip: 14, knee: 0, ankle: -12 } } as const
 /** Active leg raise, then the same with the pelvis pressed together: a control finding, not a source of pain. */
 export const activeLegRaise = defineTest({
   id: 'active-leg-raise',
-  name: 'Active leg raise, with pelvic compression',
-  short: 'active raise',
-  alsoCalled: ['ASLR', 'Active straight leg raise'],
+  name: 'Active straight leg raise (ASLR)',
+  short: 'ASLR',
+  alsoCalled: ['Active leg raise, with pelvic compression', 'Active raise', 'Active straight leg raise'],
   region: 'pelvis',
   plannedFor: [],
   purpose: 'Asks how hard it is to lift a straight leg 20 cm, and whether pressing the pelvis together makes it easier.',
@@ -54,7 +54,7 @@ export const activeLegRaise = defineTest({
       'pain',
       'What was felt',
       'What came with it?',
-      { nothing: 'Nothing', own: 'Own pain', other: 'Something else' },
+      { nothing: 'Nothing', own: 'Familiar pain', other: 'Something else' },
       { ...UP, contacts: [] },
       { handsOff: true },
     ),
@@ -76,7 +76,7 @@ export const activeLegRaise = defineTest({
   anchors: ['0 of 5 on each side, 0 of 10 together'],
   doesNotCount: ['tired muscles'],
   notWith: [],
-  careWith: [{ when: 'pregnancy', then: 'late on, not long on the back' }],
+  careWith: [{ when: 'pregnancy', then: 'late on, not supine for long' }],
   faults: ['knee bending', 'the score of one side only'],
   reading: table({
     source: 'sij-ligament',
@@ -90,7 +90,7 @@ export const activeLegRaise = defineTest({
       ),
       line(anyOf(chose('effort', ...HARD), chose('pain', 'own')), 'inconclusive', 'hard or painful, and no easier with compression'),
     ],
-    otherwise: otherwise('negative', 'no effort and no own pain'),
+    otherwise: otherwise('negative', 'no effort and no familiar pain'),
     also: [
       also(
         allOf(chose('effort', '3', '4', '5'), unless(chose('compressed', 'easier'))),

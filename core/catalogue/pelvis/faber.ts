@@ -11,7 +11,7 @@ import { on } from '../load'
  */
 export const faber = defineTest({
   id: 'faber',
-  name: 'FABER',
+  name: 'FABER test',
   short: 'FABER',
   alsoCalled: ['Figure of four', 'Patrick'],
   region: 'pelvis',
@@ -56,10 +56,10 @@ export const faber = defineTest({
   faults: ['the opposite side of the pelvis not held, so the trunk rolls', 'place not asked'],
   reading: pelvicProvocation([
     FRONT_LIGAMENTS,
-    { at: ['groin', 'thigh-front', 'thigh-inner'], source: 'hip', because: 'own pain in the groin or the front belongs to the hip' },
-    { at: ['outer-hip'], source: 'outer-hip', because: 'own pain over the outer hip belongs to bursa or muscle there' },
-    { at: ['low-back'], source: 'facet-lumbar', because: 'own pain above L5 belongs to the low back, facet or muscle' },
-    { at: ['low-back'], source: 'muscle-back', because: 'own pain above L5 belongs to the low back, facet or muscle' },
+    { at: ['groin', 'thigh-front', 'thigh-inner'], source: 'hip', because: 'familiar pain in the groin or the front belongs to the hip' },
+    { at: ['outer-hip'], source: 'outer-hip', because: 'familiar pain over the outer hip belongs to bursa or muscle there' },
+    { at: ['low-back'], source: 'facet-lumbar', because: 'familiar pain above L5 belongs to the low back, facet or muscle' },
+    { at: ['low-back'], source: 'muscle-back', because: 'familiar pain above L5 belongs to the low back, facet or muscle' },
   ]),
   shares: ['pelvic-provocation', 'hip-rotation'],
 })

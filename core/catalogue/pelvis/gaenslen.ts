@@ -10,7 +10,7 @@ import { on } from '../load'
  */
 export const gaenslen = defineTest({
   id: 'gaenslen',
-  name: 'Gaenslen',
+  name: 'Gaenslen test',
   short: 'Gaenslen',
   alsoCalled: ['Pelvic torsion test'],
   region: 'pelvis',

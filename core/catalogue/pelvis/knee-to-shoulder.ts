@@ -9,8 +9,8 @@ import { on } from '../load'
 export const kneeToShoulder = defineTest({
   id: 'knee-to-shoulder',
   name: 'Knee to opposite shoulder',
-  short: 'knee to shoulder',
-  alsoCalled: ['Pump handle', 'Sacrotuberous stress'],
+  short: 'knee-shoulder',
+  alsoCalled: ['Knee to shoulder', 'Pump handle', 'Sacrotuberous stress'],
   region: 'pelvis',
   plannedFor: [],
   purpose: 'Stresses the sacroiliac joint and the ligaments behind it with a bent leg.',
@@ -47,11 +47,11 @@ export const kneeToShoulder = defineTest({
   reading: table({
     source: 'sij-pain',
     counts: [...SACROILIAC, 'groin'],
-    lines: [line(familiar(SACROILIAC), 'positive', 'own pain below L5', pointsTo('sij-pain'), pointsTo('sij-ligament'))],
-    otherwise: otherwise('negative', 'no own pain below L5'),
+    lines: [line(familiar(SACROILIAC), 'positive', 'familiar pain below L5', pointsTo('sij-pain'), pointsTo('sij-ligament'))],
+    otherwise: otherwise('negative', 'no familiar pain below L5'),
     also: [
-      also(familiar(SACROILIAC, { side: 'other' }), 'own pain on the other side as well: ask about inflammatory disease', pointsTo('inflammatory')),
-      also(familiar(['groin']), 'own pain in the groin belongs to the hip', pointsTo('hip')),
+      also(familiar(SACROILIAC, { side: 'other' }), 'familiar pain on the other side as well: ask about inflammatory disease', pointsTo('inflammatory')),
+      also(familiar(['groin']), 'familiar pain in the groin belongs to the hip', pointsTo('hip')),
     ],
   }),
   shares: ['pelvic-provocation'],

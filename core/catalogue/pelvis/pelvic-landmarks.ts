@@ -25,13 +25,13 @@ export const pelvicLandmarks = defineTest({
   seconds: 60,
   provocative: 0,
   loads: [on('pelvis', 'pressing', 'light')],
-  variants: [{ id: 'front-and-back', name: 'On the back, then face down' }],
+  variants: [{ id: 'front-and-back', name: 'Supine, then prone' }],
   stages: [
     grid(
       'levels',
       'Which side is higher?',
-      'Thumbs under each pair of landmarks. On the back: front spines, inner ankles; face down: rear spines, sitting bones.',
-      { front: 'front iliac spines', ankles: 'inner ankles', rear: 'rear iliac spines', tuberosity: 'sitting bones' },
+      'Thumbs under each pair of landmarks. Supine: ASIS, medial malleoli; prone: PSIS, ischial tuberosities.',
+      { front: 'anterior superior iliac spines', ankles: 'medial malleoli', rear: 'posterior superior iliac spines', tuberosity: 'ischial tuberosities' },
       [column('higher', 'higher', { level: 'level', left: 'left', right: 'right' }, { usual: 'level' })],
       {
         ...ON_THE_BACK_FRONT,
@@ -45,7 +45,7 @@ export const pelvicLandmarks = defineTest({
   ],
   doesNotCount: ['differences smaller than a thumb’s breadth'],
   notWith: [],
-  careWith: [{ when: 'pregnancy', then: 'face down only with room for the bump' }],
+  careWith: [{ when: 'pregnancy', then: 'prone only with room for the bump' }],
   faults: ['looking from the side', 'thumbs not under the bone'],
   reading: table({
     source: 'sij-stiff',

@@ -8,9 +8,9 @@ import { on } from '../load'
 /** Prone hip extension with the pelvis held at the crest. */
 export const proneHyperextension = defineTest({
   id: 'prone-hyperextension',
-  name: 'Prone hip extension, pelvis held',
-  short: 'hip extension',
-  alsoCalled: ['Prone hyperextension'],
+  name: 'Prone hip hyperextension, pelvis fixed',
+  short: 'hyperextension',
+  alsoCalled: ['Prone hip extension, pelvis held', 'Hip extension', 'Prone hyperextension'],
   region: 'pelvis',
   plannedFor: [],
   purpose: 'Levers the sacroiliac joint by lifting the thigh while the crest is held.',
@@ -36,16 +36,16 @@ export const proneHyperextension = defineTest({
   ],
   doesNotCount: ['a pull at the front of the thigh', 'pain above L5'],
   notWith: [{ when: 'fracture', of: 'the pelvis or sacrum' }],
-  careWith: [{ judged: 'a loose low-back segment' }],
+  careWith: [{ judged: 'lumbar segmental instability' }],
   faults: ['crest not held, so that the low back extends'],
   reading: table({
     source: 'sij-pain',
     counts: [...SACROILIAC, ...LOW_BACK],
     lines: [
-      line(familiar(SACROILIAC), 'positive', 'own pain below L5', pointsTo('sij-pain')),
-      line(familiar(LOW_BACK), 'negative', 'own pain above L5, so it does not count here', pointsTo('facet-lumbar')),
+      line(familiar(SACROILIAC), 'positive', 'familiar pain below L5', pointsTo('sij-pain')),
+      line(familiar(LOW_BACK), 'negative', 'familiar pain above L5, so it does not count here', pointsTo('facet-lumbar')),
     ],
-    otherwise: otherwise('negative', 'no own pain below L5'),
+    otherwise: otherwise('negative', 'no familiar pain below L5'),
   }),
   shares: ['pelvic-provocation'],
 })

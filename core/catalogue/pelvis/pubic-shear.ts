@@ -13,7 +13,7 @@ const ALONE = {
   'right-alone-up': 'right alone, up',
   'right-alone-down': 'right alone, down',
 } as const
-const SORE_COLUMN = column('sore', 'own pain', SORE, { usual: 'no' })
+const SORE_COLUMN = column('sore', 'familiar pain', SORE, { usual: 'no' })
 const POSE = {
   ...ON_THE_BACK_FRONT,
   contacts: [
@@ -25,13 +25,13 @@ const POSE = {
 /** Pubic symphysis shear: one side up and the other down, reversed, then each quarter alone, up and down. */
 export const pubicShear = defineTest({
   id: 'pubic-shear',
-  name: 'Pubic joint shear',
+  name: 'Pubic symphysis shear',
   short: 'pubic shear',
-  alsoCalled: ['Pubic stress test'],
+  alsoCalled: ['Pubic joint shear', 'Pubic stress test'],
   region: 'pelvis',
   plannedFor: [],
   intimate: 'pubic',
-  purpose: 'Shears the pubic joint in each direction and asks on which side the own pain is.',
+  purpose: 'Shears the pubic symphysis in each direction and asks on which side the familiar pain is.',
   structures: ['pubic symphysis'],
   posture: 'supine',
   phase: 'loading',
@@ -84,11 +84,11 @@ export const pubicShear = defineTest({
       line(
         anyOf(...['ways', 'pairs', 'alone'].map((stage) => cells(stage, 'sore', ['left', 'right', 'both']))),
         'positive',
-        'own pain at the pubic joint',
+        'familiar pain at the pubic symphysis',
         pointsTo('pubic-symphysis'),
       ),
     ],
-    otherwise: otherwise('negative', 'no own pain in any direction'),
+    otherwise: otherwise('negative', 'no familiar pain in any direction'),
     also: [
       also(
         anyOf(cells('ways', 'sore', ['{side}'], 2), allOf(cells('pairs', 'sore', ['{side}']), cells('alone', 'sore', ['{side}']))),

@@ -42,6 +42,6 @@ export const sacralThrust = defineTest({
   notWith: [{ when: 'fracture', of: 'the pelvis or sacrum' }],
   careWith: [{ judged: 'lumbar instability' }, { judged: 'acute facet pain' }, { when: 'weak-bones', then: 'light grade only' }],
   faults: ['pressing on L5', 'quick presses before a slow one was comfortable'],
-  reading: pelvicProvocation([{ at: ['low-back'], source: 'facet-lumbar', because: 'own pain above L5: the press also bends the low back backward' }]),
+  reading: pelvicProvocation([{ at: ['low-back'], source: 'facet-lumbar', because: 'familiar pain above L5: the press also bends the low back backward' }]),
   shares: ['pelvic-provocation'],
 })

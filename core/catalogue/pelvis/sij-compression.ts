@@ -6,9 +6,9 @@ import { on } from '../load'
 /** Pelvic compression: the upper half of the pelvis is pressed straight down, painful side up. */
 export const sijCompression = defineTest({
   id: 'sij-compression',
-  name: 'Pelvic compression',
+  name: 'Sacroiliac compression',
   short: 'compression',
-  alsoCalled: ['Approximation test'],
+  alsoCalled: ['Pelvic compression', 'Approximation test'],
   region: 'pelvis',
   plannedFor: LOWER,
   purpose: 'Presses the sacroiliac joints together at the front and stretches the ligaments behind them.',
@@ -25,12 +25,12 @@ export const sijCompression = defineTest({
     { id: 'side-lying', name: 'Side-lying, painful side up' },
     {
       id: 'supine-squeeze',
-      name: 'On the back, squeezed from both sides',
+      name: 'Supine, squeezed from both sides',
       posture: 'supine',
       changes: {
         press: {
           label: 'Squeeze from both sides',
-          do: 'On the back. Hands on the outsides of both iliac crests; squeeze them together over 5 seconds.',
+          do: 'Supine. Hands on the outsides of both iliac crests; squeeze them together over 5 seconds.',
           pose: {
             plane: 'front',
             support: 'table',

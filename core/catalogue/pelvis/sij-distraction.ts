@@ -10,12 +10,12 @@ import { on } from '../load'
  */
 export const sijDistraction = defineTest({
   id: 'sij-distraction',
-  name: 'Pelvic distraction',
+  name: 'Sacroiliac distraction',
   short: 'distraction',
-  alsoCalled: ['Gapping test'],
+  alsoCalled: ['Pelvic distraction', 'Gapping test'],
   region: 'pelvis',
   plannedFor: LOWER,
-  purpose: 'Gaps the front of the sacroiliac joints to see whether that brings on the own pain.',
+  purpose: 'Gaps the front of the sacroiliac joints to see whether that brings on the familiar pain.',
   structures: ['front of the sacroiliac joint', 'anterior sacroiliac ligaments'],
   posture: 'supine',
   phase: 'loading',

@@ -5,16 +5,16 @@ import { line, otherwise, familiar, pointsAway, pointsTo, table } from '../readi
 import { load, observe } from '../stages'
 import { on } from '../load'
 
-/** Joint line tenderness just below and inside the rear iliac spine, with equal pressure on both sides. */
+/** Joint line tenderness just below and inside the posterior superior iliac spine, with equal pressure on both sides. */
 export const sijPalpation = defineTest({
   id: 'sij-palpation',
-  name: 'Sacroiliac joint line tenderness',
-  short: 'joint line',
-  alsoCalled: ['Sacral sulcus tenderness'],
+  name: 'Sacroiliac joint line (sulcus) tenderness',
+  short: 'SI sulcus',
+  alsoCalled: ['Sacroiliac joint line tenderness', 'Joint line', 'Sacral sulcus tenderness'],
   region: 'pelvis',
   plannedFor: [],
   intimate: 'sacral',
-  purpose: 'Presses just below and inside the rear iliac spine and compares the sides.',
+  purpose: 'Presses just below and inside the posterior superior iliac spine and compares the sides.',
   structures: ['posterior sacroiliac ligaments', 'sacroiliac joint line'],
   posture: 'prone',
   phase: 'palpation',
@@ -36,19 +36,19 @@ export const sijPalpation = defineTest({
       'sacrotuberous',
       'Press the sacrotuberous ligament',
       'Press up and in between the sit bone and the sacrum, on the {side}. Compare with the other side.',
-      { none: 'Not tender', tender: 'Tender', own: 'Own pain' },
+      { none: 'Not tender', tender: 'Tender', own: 'Familiar pain' },
       { ...FACE_DOWN, contacts: [{ on: 'pelvis', along: 0.62, off: 12, from: 100, push: 300 }] },
     ),
   ],
-  doesNotCount: ['tenderness that is not the own pain', 'both sides alike'],
+  doesNotCount: ['tenderness that is not the familiar pain', 'both sides alike'],
   notWith: [{ when: 'fracture', of: 'the sacrum' }],
   careWith: [{ when: 'pregnancy', then: 'no lying on the bump' }],
   faults: ['unequal pressure'],
   reading: table({
     source: 'sij-pain',
     counts: [...SACROILIAC],
-    lines: [line(familiar(SACROILIAC), 'positive', 'own pain at the joint line', pointsTo('sij-pain'), pointsTo('sij-ligament'))],
-    otherwise: otherwise('negative', 'no own pain at the joint line', pointsAway('sij-pain')),
+    lines: [line(familiar(SACROILIAC), 'positive', 'familiar pain at the joint line', pointsTo('sij-pain'), pointsTo('sij-ligament'))],
+    otherwise: otherwise('negative', 'no familiar pain at the joint line', pointsAway('sij-pain')),
     pressing: true,
   }),
   shares: [],

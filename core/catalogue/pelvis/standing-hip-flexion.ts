@@ -4,16 +4,16 @@ import { chose, line, otherwise, pointsAway, pointsTo, table } from '../reading/
 import { observe } from '../stages'
 import { on } from '../load'
 
-/** Standing knee lift with the thumbs on the rear iliac spine and S2. Reliability is poor: a pointer only. */
+/** Standing knee lift with the thumbs on the posterior superior iliac spine and S2. Reliability is poor: a pointer only. */
 export const standingHipFlexion = defineTest({
   id: 'standing-hip-flexion',
-  name: 'Standing knee lift',
-  short: 'knee lift',
-  alsoCalled: ['Gillet', 'Stork', 'Pelvic motion palpation'],
+  name: 'Standing hip flexion test (Gillet)',
+  short: 'Gillet',
+  alsoCalled: ['Standing knee lift', 'Knee lift', 'Stork', 'Pelvic motion palpation'],
   region: 'pelvis',
   plannedFor: [],
   intimate: 'sacral',
-  purpose: 'Feels whether the rear iliac spine drops as the knee is lifted. Low reliability: a pointer only.',
+  purpose: 'Feels whether the PSIS drops as the knee is lifted. Low reliability: a pointer only.',
   structures: ['sacroiliac joint'],
   posture: 'standing',
   phase: 'movement',
@@ -31,7 +31,7 @@ export const standingHipFlexion = defineTest({
     observe(
       'thumb',
       'Lift the knee',
-      'Thumbs under the {side} rear iliac spine and on S2. Ask for the {side} knee to lift; trust touch over sight.',
+      'Thumbs under the {side} posterior superior iliac spine and on S2. Ask for the {side} knee to lift; trust touch over sight.',
       { drops: 'Thumb drops', still: 'Moves with S2', rises: 'Rises' },
       {
         ...STANDING_BEHIND,
@@ -50,8 +50,10 @@ export const standingHipFlexion = defineTest({
   faults: ['thumbs sliding on the skin', 'knee lifted less than 90°'],
   reading: table({
     source: 'sij-stiff',
-    lines: [line(chose('thumb', 'still', 'rises'), 'positive', 'the rear iliac spine does not drop: fixed, low reliability', pointsTo('sij-stiff'))],
-    otherwise: otherwise('negative', 'the rear iliac spine drops', pointsAway('sij-stiff')),
+    lines: [
+      line(chose('thumb', 'still', 'rises'), 'positive', 'the posterior superior iliac spine does not drop: fixed, low reliability', pointsTo('sij-stiff')),
+    ],
+    otherwise: otherwise('negative', 'the posterior superior iliac spine drops', pointsAway('sij-stiff')),
   }),
   shares: [],
 })

@@ -68,7 +68,7 @@ export function neckStages(end: SpreadArm, contacts: FrontPose['contacts']): rea
     load(
       'neck-placed',
       'Neck bent away first',
-      'Before the arm: place the head in side-bend away from the {side}.',
+      'Before the arm: place the head in side-flexion away from the {side}.',
       armPose({}, { neckBend: -22, contacts: [{ on: 'head', along: 0, off: -8, from: 240 }] }),
     ),
     release('neck-middle', 'Neck to the middle', 'Keep the arm exactly there. Bring the head back to the middle.', still(0), {
@@ -144,5 +144,5 @@ export const ARM_FAULTS = [
   'the girdle creeping up',
   'fingers let go',
   'the patient turning the head instead of bending it',
-  'going on after the own symptom began',
+  'going on after the familiar symptom began',
 ] as const

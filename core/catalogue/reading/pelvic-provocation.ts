@@ -35,7 +35,7 @@ export const BACK_LIGAMENTS: PlacePointer = {
 export const GROIN_IS_HIP: PlacePointer = {
   at: ['groin', 'thigh-front'],
   source: 'hip',
-  because: 'own pain in the groin or the front of the thigh belongs to the hip',
+  because: 'familiar pain in the groin or the front of the thigh belongs to the hip',
 }
 
 /**
@@ -54,7 +54,7 @@ export function pelvicVariants(load: string, ...builds: readonly Pick<Variant, '
       id: 'graded',
       grade: 'full',
       name: 'Graded: light, held, quick presses',
-      how: 'The first own pain ends it. A sensitive patient stays at the light grade.',
+      how: 'The first familiar pain ends it. A sensitive patient stays at the light grade.',
       stages: ['light', 'hold', 'presses'],
       seconds: 60,
     },
@@ -62,7 +62,7 @@ export function pelvicVariants(load: string, ...builds: readonly Pick<Variant, '
       id: 'light-only',
       grade: 'light',
       name: 'The light grade only',
-      how: 'For weak bones and people who are stirred up easily. Quiet, it is inconclusive.',
+      how: 'For weak bones and people who are stirred up easily. When negative, it is inconclusive.',
       stages: ['light'],
       seconds: 15,
     },
@@ -79,7 +79,7 @@ export function pelvicStages(given: Stage, force: readonly [number, number] = FI
   return [
     press,
     { ...given, id: 'light', label: 'Light pressure', holdSeconds: 5 },
-    { ...press, id: 'hold', label: 'Hold it', do: 'Hold the pressure up to 30 seconds; stop at the first own pain.', holdSeconds: 30 },
+    { ...press, id: 'hold', label: 'Hold it', do: 'Hold the pressure up to 30 seconds; stop at the first familiar pain.', holdSeconds: 30 },
     { ...press, id: 'presses', label: 'Quick presses', do: 'Five or six small quick presses, firm, never a jerk.', holdSeconds: 0 },
   ]
 }

@@ -78,7 +78,7 @@ export interface StagedTension {
   readonly back: readonly AreaId[]
   /** The limb, as a reason says it. */
   readonly limb: 'leg' | 'arm'
-  /** The measured angle in words, after its figure; none when absent. */
+  /** The measured angle in words, after its estimate; none when absent. */
   readonly angleInWords?: string
   /** What an own symptom points to that no release changed; the stretch's source when absent. */
   readonly unchanged?: { readonly source: SourceId; readonly because: string }

@@ -209,12 +209,12 @@ export function unless(of: Seen): Unless {
   return { kind: 'unless', of }
 }
 
-/** Speaks for a source, and moves its figure where the register holds one. */
+/** Speaks for a source, and moves its estimate where the register holds one. */
 export function speaksFor(source: SourceId): Points {
   return { source, direction: 'for', strength: 'quantified' }
 }
 
-/** Speaks against a source, and moves its figure where the register holds one. */
+/** Speaks against a source, and moves its estimate where the register holds one. */
 export function speaksAgainst(source: SourceId): Points {
   return { source, direction: 'against', strength: 'quantified' }
 }

@@ -10,7 +10,7 @@ export const ARM: readonly Reliability[] = [
     cite: 'Kenneally 1988; Lohkamp & Small 2011 Man Ther',
     people: 'about 400; 90',
     value:
-      'deep ache/stretch cubital fossa in nearly all, radial forearm and hand; tingling thumb–3rd finger; about 10% anterior shoulder; contralateral side-bend increases about 90%, ipsilateral decreases about 70%',
+      'deep ache/stretch cubital fossa in nearly all, radial forearm and hand; tingling thumb–3rd finger; about 10% anterior shoulder; contralateral side-flexion increases about 90%, ipsilateral decreases about 70%',
     confidence: 'medium',
     note: 'A response is normal. Positive = familiar symptom + structural differentiation.',
   },
@@ -77,7 +77,7 @@ export const ARM: readonly Reliability[] = [
     cite: 'Nee 2012 J Orthop Sports Phys Ther',
     people: 'review',
     value:
-      'positive = at least part of the familiar symptoms AND changed by moving a distant part (e.g. neck side-bend or wrist) without moving the local tissue',
+      'positive = at least part of the familiar symptoms AND changed by moving a distant part (e.g. neck side-flexion or wrist) without moving the local tissue',
     confidence: 'high',
     note: 'Use as binary definition; ROM asymmetry secondary.',
   },
@@ -101,6 +101,6 @@ export const ARM: readonly Reliability[] = [
     people: '67',
     value: 'extension + lateral bend, then axial compression gives most provocation',
     confidence: 'medium',
-    note: 'Side-bend + extension highest pain; rotation adds little.',
+    note: 'Side-flexion + extension highest pain; rotation adds little.',
   },
 ]

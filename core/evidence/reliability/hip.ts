@@ -16,7 +16,7 @@ export const HIP: readonly Reliability[] = [
   {
     id: 'I31',
     of: ['leg-raise', 'slump'],
-    subject: 'Hamstring vs neural',
+    subject: 'Hamstrings vs neural',
     property: 'definition',
     cite: 'Lew & Briggs 1997 Man Ther; Bueno-Gracia 2019 Musculoskelet Sci Pract',
     people: 'not applicable',

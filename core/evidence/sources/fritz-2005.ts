@@ -5,7 +5,7 @@ import type { Study } from '../study'
 export const fritz2005: Study = {
   id: 'fritz-2005',
   cite: 'Fritz 2005 Eur Spine J',
-  people: 'Low-back pain, suspected of a loose segment',
+  people: 'Low-back pain, suspected of segmental instability',
   reference: 'Flexion–extension radiographs',
   n: 49,
   cohort: 'fritz-2005',

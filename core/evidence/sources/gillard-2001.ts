@@ -43,7 +43,7 @@ export const GILLARD_2001 = defineRows([
     lrNegative: { value: 0.53 },
     counts: null,
     confidence: 'medium',
-    use: { use: 'preferred', because: 'Own symptom or unable to finish, as here' },
+    use: { use: 'preferred', because: 'Familiar symptom or unable to finish, as here' },
   },
   {
     id: 'G03',

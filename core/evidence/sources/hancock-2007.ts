@@ -38,7 +38,7 @@ export const HANCOCK_2007 = defineRows([
     of: null,
     for: null,
     subject: 'All facet tests (review)',
-    target: 'Lumbar facet (zygapophysial) pain',
+    target: 'Lumbar facet joint (zygapophysial) pain',
     from: hancock2007Facet,
     criterion: 'All facet tests (review)',
     sens: null,

@@ -27,7 +27,7 @@ export const HICKS_2005 = defineRows([
     lrNegative: { value: 0.47 },
     counts: { tp: 11, fn: 7, fp: 6, tn: 30 },
     confidence: 'high',
-    use: { use: 'shown', because: 'An item of the exercise rule, not a sign of a loose segment' },
+    use: { use: 'shown', because: 'An item of the exercise rule, not a sign of segmental instability' },
   },
   {
     id: 'C24',
@@ -43,7 +43,7 @@ export const HICKS_2005 = defineRows([
     lrNegative: { value: 0.79 },
     counts: { tp: 5, fn: 13, fp: 3, tn: 33 },
     confidence: 'high',
-    use: { use: 'shown', because: 'An item of the exercise rule, not a sign of a loose segment' },
+    use: { use: 'shown', because: 'An item of the exercise rule, not a sign of segmental instability' },
   },
   {
     id: 'C25',
@@ -59,7 +59,7 @@ export const HICKS_2005 = defineRows([
     lrNegative: { value: 0.48 },
     counts: { tp: 13, fn: 5, fp: 15, tn: 21 },
     confidence: 'high',
-    use: { use: 'shown', because: 'Success with exercise, not a loose segment' },
+    use: { use: 'shown', because: 'Success with exercise, not segmental instability' },
   },
   {
     id: 'C26',
@@ -75,7 +75,7 @@ export const HICKS_2005 = defineRows([
     lrNegative: { value: 0.44 },
     counts: { tp: 14, fn: 4, fp: 18, tn: 18 },
     confidence: 'high',
-    use: { use: 'shown', because: 'Success with exercise, not a loose segment' },
+    use: { use: 'shown', because: 'Success with exercise, not segmental instability' },
   },
   {
     id: 'C27',

@@ -18,7 +18,7 @@ export const MANCHIKANTI_2000 = defineRows([
     of: 'back-facet-older',
     for: 'facet-lumbar',
     subject: 'Revel criteria',
-    target: 'Lumbar facet (zygapophysial) pain',
+    target: 'Lumbar facet joint (zygapophysial) pain',
     from: manchikanti2000,
     criterion: 'Revel criteria',
     sens: null,

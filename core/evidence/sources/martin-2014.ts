@@ -43,7 +43,7 @@ export const MARTIN_2014 = defineRows([
     lrNegative: { value: 0.27 },
     counts: { tp: 18, fn: 5, fp: 2, tn: 8 },
     confidence: 'high',
-    use: { use: 'shown', because: 'Done another way than here' },
+    use: { use: 'shown', because: 'Performed differently from here' },
   },
   {
     id: 'I12',
@@ -57,6 +57,6 @@ export const MARTIN_2014 = defineRows([
     spec: { value: 0.8 },
     counts: { tp: 21, fn: 2, fp: 2, tn: 8 },
     confidence: 'high',
-    use: { use: 'shown', because: 'Done another way than here' },
+    use: { use: 'shown', because: 'Performed differently from here' },
   },
 ])

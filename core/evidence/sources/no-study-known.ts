@@ -76,7 +76,7 @@ export const NO_STUDY_KNOWN = defineRows([
     id: 'D33',
     of: 'shoulder-depression',
     for: 'root-cervical',
-    subject: 'Shoulder depression (side-bend away + depress)',
+    subject: 'Shoulder depression (side-flexion away + depress)',
     target: 'Root/plexus',
     from: noStudyKnown,
     criterion: 'Textbook test only.',

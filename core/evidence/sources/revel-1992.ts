@@ -18,7 +18,7 @@ export const REVEL_1992 = defineRows([
     of: 'back-facet-older',
     for: 'facet-lumbar',
     subject: 'Revel preliminary criteria',
-    target: 'Lumbar facet (zygapophysial) pain',
+    target: 'Lumbar facet joint (zygapophysial) pain',
     from: revel1992,
     criterion: 'Earlier derivation; figures not known.',
     sens: null,

@@ -19,7 +19,7 @@ export const REVEL_1998 = defineRows([
     for: 'facet-lumbar',
     subject:
       'Revel criteria: ≥5 of 7 incl. relief on lying (age ≥65; relief recumbent; no worsening with cough, forward flexion, rising from flexion, hyperextension, extension–rotation)',
-    target: 'Lumbar facet (zygapophysial) pain',
+    target: 'Lumbar facet joint (zygapophysial) pain',
     from: revel1998,
     criterion: 'Not reproduced (C01, C05). NB: here absence of extension–rotation pain is the positive – opposite to C02.',
     sens: { value: 0.92 },

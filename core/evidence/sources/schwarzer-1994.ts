@@ -18,7 +18,7 @@ export const SCHWARZER_1994 = defineRows([
     of: null,
     for: null,
     subject: 'History and exam features',
-    target: 'Lumbar facet (zygapophysial) pain',
+    target: 'Lumbar facet joint (zygapophysial) pain',
     from: schwarzer1994,
     criterion: 'No clinical feature predictive. Single-block false-positive rate 38% (Schwarzer, same era).',
     sens: null,

@@ -18,7 +18,7 @@ export const STUBER_2014 = defineRows([
     of: 'lumbar-quadrant',
     for: 'facet-lumbar',
     subject: 'Kemp’s test (review)',
-    target: 'Lumbar facet (zygapophysial) pain',
+    target: 'Lumbar facet joint (zygapophysial) pain',
     from: stuber2014,
     criterion: 'Conflicts with C02: list both.',
     sens: null,

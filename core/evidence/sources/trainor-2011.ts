@@ -1,7 +1,7 @@
 import { defineRows } from '../accuracy'
 import type { Study } from '../study'
 
-/** Upper/mid lumbar root compression. */
+/** Upper/mid lumbar nerve root compression. */
 export const trainor2011: Study = {
   id: 'trainor-2011',
   cite: 'Trainor & Pinnington 2011 Physiotherapy',
@@ -18,7 +18,7 @@ export const TRAINOR_2011 = defineRows([
     of: null,
     for: null,
     subject: 'Slump knee bend (side-lying)',
-    target: 'Upper/mid lumbar root compression',
+    target: 'Upper/mid lumbar nerve root compression',
     from: trainor2011,
     criterion: 'κ 0.71. Pilot; only 4 positives.',
     sens: { value: 1 },

@@ -49,7 +49,7 @@ export const OWN_PRIOR = yup
       .string()
       .strict()
       .required()
-      .test('known', 'is no line of the starting odds', (id) => PRIORS.some((line) => line.id === id) || id in REPLACED_LINES),
+      .test('known', 'is no line of the pretest probabilities', (id) => PRIORS.some((line) => line.id === id) || id in REPLACED_LINES),
     setting: yup
       .string()
       .strict()

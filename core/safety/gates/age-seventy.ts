@@ -7,6 +7,6 @@ export const ageSeventy = defineGate({
   strength: 'caution',
   when: { atLeast: 1, of: ['age-over-70'] },
   bars: { loading: PELVIS_OR_BACK },
-  reason: 'Over 70, or an age that is not known: bones may be weak.',
-  do: 'Light grade first; no quick presses.',
+  reason: 'Over 70, or an age that is not known: osteoporosis possible.',
+  do: 'Light grade first; no thrusts.',
 })

@@ -7,6 +7,6 @@ export const aneurysm = defineGate({
   when: { atLeast: 1, of: ['pulsing'] },
   bars: { named: true },
   carries: ['aneurysm'],
-  reason: 'An aneurysm is possible.',
+  reason: 'Possible abdominal aortic aneurysm.',
   do: 'No pressure on the belly and no straining. Emergency if the pain is new and not mechanical.',
 })

@@ -13,6 +13,6 @@ export const artery = defineGate({
   },
   bars: { loading: NECK },
   carries: ['neck-artery'],
-  reason: 'A neck artery or the brain stem may be involved.',
+  reason: 'Possible cervical arterial dysfunction.',
   do: 'Do not load the neck. Same-day or emergency medical assessment.',
 })

@@ -8,6 +8,6 @@ export const bleedingRisk = defineGate({
   person: 'Keep them seated, or lay them flat with the legs up. Do not leave them.',
   when: { atLeast: 1, of: ['sudden-severe'], and: ['thinners'] },
   bars: { all: true },
-  reason: 'Blood thinners and a sudden severe pain: a bleed in the spinal canal is possible.',
+  reason: 'Anticoagulated, with sudden severe pain: possible spinal epidural haematoma.',
   do: 'Stop here. Emergency.',
 })

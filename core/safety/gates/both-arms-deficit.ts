@@ -8,6 +8,6 @@ export const bothArmsDeficit = defineGate({
   person: 'Let them sit and stay beside them.',
   when: { state: 'arms-deficit' },
   bars: { all: true, but: 'deficit' },
-  reason: 'Strength or feeling is lost in both arms.',
-  do: 'Stop here. Look at the cord signs. Urgent referral.',
+  reason: 'Deficit in both arms: spinal cord compression suspected.',
+  do: 'Stop here. Examine the cord signs. Urgent referral.',
 })

@@ -8,6 +8,6 @@ export const bothLegsDeficit = defineGate({
   person: 'Let go slowly, back to the position that eases it, and stay beside them.',
   when: { state: 'legs-deficit' },
   bars: { all: true, but: 'deficit' },
-  reason: 'Strength or feeling is lost in both legs.',
-  do: 'Stop here. Ask the saddle questions. Emergency referral now.',
+  reason: 'Deficit in both legs: possible cauda equina syndrome.',
+  do: 'Stop here. Ask the cauda equina questions. Emergency referral now.',
 })

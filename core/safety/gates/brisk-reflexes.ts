@@ -7,6 +7,6 @@ export const briskReflexes = defineGate({
   strength: 'caution',
   when: { state: 'brisk-reflexes' },
   bars: { loading: NECK },
-  reason: 'Reflexes are brisk.',
-  do: 'Look at the cord signs before the neck is loaded.',
+  reason: 'Brisk reflexes.',
+  do: 'Examine the cord signs before the neck is loaded.',
 })

@@ -7,6 +7,6 @@ export const budgetSpent = defineGate({
   passes: true,
   when: { state: 'budget-spent' },
   bars: { provoking: true },
-  reason: 'Six provoking tests are done in an irritable person.',
+  reason: 'Six provocation tests done in an irritable patient.',
   do: 'Enough provoked for today.',
 })

@@ -8,6 +8,6 @@ export const caudaEquina = defineGate({
   person: 'Let go slowly, back to the position that eases it, and stay beside them.',
   when: { atLeast: 1, of: ['saddle-numb', 'bladder', 'bowel', 'sexual', 'both-legs'] },
   bars: { all: true },
-  reason: 'The nerves of bladder, bowel and saddle may be pressed on.',
+  reason: 'Possible cauda equina syndrome.',
   do: 'Stop here. Emergency referral now.',
 })

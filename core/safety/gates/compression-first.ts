@@ -8,6 +8,6 @@ export const compressionFirst = defineGate({
   until: ['neck-compression'],
   bars: { named: true },
   carries: ['compression-first'],
-  reason: 'The graded compression comes first, and quiet to its end.',
+  reason: 'Graded cervical compression comes first, and negative to its end.',
   do: 'Press the neck plainly first, stage by stage.',
 })

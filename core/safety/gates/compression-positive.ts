@@ -14,6 +14,6 @@ export const compressionPositive = defineGate({
   },
   bars: { named: true },
   carries: ['compression-positive'],
-  reason: 'Pressing the neck already brought the arm symptom on.',
+  reason: 'Cervical compression already reproduced the arm symptom.',
   do: 'Do not load the neck further: severe pain or a deficit could follow.',
 })

@@ -10,6 +10,6 @@ export const cordFound = defineGate({
   when: { state: 'cord-sign' },
   bars: { loading: NECK },
   carries: ['cord-signs'],
-  reason: 'A cord sign was found.',
-  do: 'Ask the cord and saddle questions. Do not load the neck. Urgent referral.',
+  reason: 'Cord sign found: spinal cord compression suspected.',
+  do: 'Ask the myelopathy and cauda equina questions. Do not load the neck. Urgent referral.',
 })

@@ -10,6 +10,6 @@ export const cord = defineGate({
   when: { atLeast: 1, of: ['neck-shocks', 'clumsy-hands', 'unsteady', 'stiff-legs', 'both-arms'] },
   bars: { loading: NECK },
   carries: ['cord-signs'],
-  reason: 'The spinal cord may be involved.',
+  reason: 'Spinal cord compression suspected.',
   do: 'Do not load the neck. Urgent referral. A slump is possible without the neck.',
 })

@@ -8,6 +8,6 @@ export const deficitGrew = defineGate({
   person: 'Let go slowly, back to the position that eases it, and stay beside them.',
   when: { state: 'deficit-grew' },
   bars: { all: true, but: 'deficit' },
-  reason: 'Strength, reflex or feeling is worse than earlier in this visit.',
+  reason: 'Progressive neurological deficit within this visit.',
   do: 'Stop here. Check it again, and refer.',
 })

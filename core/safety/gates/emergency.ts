@@ -8,6 +8,6 @@ export const emergency = defineGate({
   person: 'Let them sit and stay beside them.',
   when: { atLeast: 1, of: ['thunder', 'exertion', 'pregnancy-warning'] },
   bars: { all: true },
-  reason: 'A sign that belongs to an emergency service.',
+  reason: 'Red flag for an emergency service.',
   do: 'Stop here. Emergency.',
 })

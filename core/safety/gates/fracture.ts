@@ -8,6 +8,6 @@ export const fracture = defineGate({
   when: { atLeast: 1, of: ['big-fall', 'small-fall', 'known-fracture', 'height-loss'] },
   bars: { loading: [PELVIS_OR_BACK, NECK] },
   carries: ['fracture', 'fracture-neck'],
-  reason: 'A fracture of pelvis, sacrum or spine is possible.',
+  reason: 'Possible fracture of pelvis, sacrum or spine.',
   do: 'Do not load this region until it is ruled out.',
 })

@@ -7,6 +7,6 @@ export const hipReplaced = defineGate({
   when: { atLeast: 1, of: ['hip-replaced'] },
   bars: { named: true },
   carries: ['hip-replacement'],
-  reason: 'The hip is replaced.',
-  do: 'No press along the thigh bone, and no levering of the hip.',
+  reason: 'Hip replacement.',
+  do: 'No axial load along the femur, and no levering of the hip.',
 })

@@ -8,6 +8,6 @@ export const infection = defineGate({
   person: 'Let them sit and stay beside them.',
   when: { atLeast: 1, of: ['fever', 'weak-defence'] },
   bars: { all: true },
-  reason: 'An infection of the spine is possible.',
+  reason: 'Possible spinal infection.',
   do: 'Stop here. Same-day referral.',
 })

@@ -6,6 +6,6 @@ export const inflammatoryBoth = defineGate({
   strength: 'caution',
   when: { state: 'both-joints' },
   bars: { loading: { parts: ['pelvis'] } },
-  reason: 'Both sacroiliac joints, or the pubic joint on both sides, hurt.',
-  do: 'Ask the questions on inflammatory back pain. Rheumatology route if they fit.',
+  reason: 'Both sacroiliac joints, or both sides of the symphysis, are painful: axial spondyloarthritis possible.',
+  do: 'Ask the axial spondyloarthritis questions. Rheumatology referral if they fit.',
 })

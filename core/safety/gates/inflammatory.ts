@@ -6,6 +6,6 @@ export const inflammatory = defineGate({
   strength: 'caution',
   when: { atLeast: 2, of: ['slow-start-young', 'stiff-morning', 'better-moving', 'wakes-late', 'buttocks-in-turn', 'eye-skin-bowel'] },
   bars: { loading: { parts: ['pelvis'] } },
-  reason: 'Signs of inflammatory back pain.',
-  do: 'Provocation tests do not decide this. Rheumatology route.',
+  reason: 'Possible axial spondyloarthritis.',
+  do: 'Provocation tests do not decide this. Rheumatology referral.',
 })

@@ -6,6 +6,6 @@ export const innerOrgan = defineGate({
   strength: 'caution',
   when: { atLeast: 1, of: ['inner-organ'] },
   bars: { all: true },
-  reason: 'An inner organ may be the source.',
+  reason: 'Possible visceral source.',
   do: 'Go gently, and arrange a medical review.',
 })

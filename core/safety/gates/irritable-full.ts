@@ -7,6 +7,6 @@ export const irritableFull = defineGate({
   passes: true,
   when: { state: 'irritable' },
   bars: { provoking: true, grades: ['full', 'sensitised'] },
-  reason: 'Easily stirred up: this way of doing it is too much.',
-  do: 'Choose the light or the plain way.',
+  reason: 'High irritability: this technique is too much.',
+  do: 'Choose the light or the plain technique.',
 })

@@ -7,6 +7,6 @@ export const irritable = defineGate({
   when: { state: 'irritable' },
   bars: { provoking: true },
   carries: ['irritable'],
-  reason: 'Easily stirred up, strong, and slow to settle.',
+  reason: 'High irritability: easily provoked, severe, and slow to settle.',
   do: 'Light grade, no overpressure, one repetition, a minute of rest between provocations, six at most.',
 })

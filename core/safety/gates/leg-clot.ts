@@ -9,6 +9,6 @@ export const legClot = defineGate({
   person: 'Let the leg rest. No pressing, no stretching.',
   when: { atLeast: 1, of: ['swollen-calf'] },
   bars: { loading: LEG },
-  reason: 'A clot in the leg is possible.',
+  reason: 'Possible deep vein thrombosis.',
   do: 'No leg tests. Same-day assessment.',
 })

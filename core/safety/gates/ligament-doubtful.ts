@@ -22,6 +22,6 @@ export const ligamentDoubtful = defineGate({
   },
   bars: { loading: NECK },
   carries: ['upper-neck-laxity'],
-  reason: 'An upper neck ligament test felt slack or gave a warning sign.',
+  reason: 'Craniocervical ligament test: slack, or a warning sign.',
   do: 'Stop here for this neck. Support the head and refer for an opinion.',
 })

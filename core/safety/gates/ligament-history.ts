@@ -15,6 +15,6 @@ export const ligamentHistory = defineGate({
   },
   bars: { loading: NECK },
   carries: ['upper-neck-laxity'],
-  reason: 'The upper neck ligaments may be lax, and the history decides in this school.',
+  reason: 'Possible craniocervical instability; in this school the history decides.',
   do: 'No ligament test and no load on this neck. Refer.',
 })

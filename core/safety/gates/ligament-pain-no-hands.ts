@@ -8,6 +8,6 @@ export const ligamentPainNoHands = defineGate({
   strength: 'caution',
   when: { seen: PAIN_WITHOUT_SLACK, school: { question: 'neck-thrust', school: 'no-hands' } },
   bars: { loading: NECK, but: LIGAMENT },
-  reason: 'A ligament test of the upper neck gave pain without slack.',
-  do: 'No manual treatment of the upper neck until it was looked into.',
+  reason: 'Craniocervical ligament test: pain without slack.',
+  do: 'No manual treatment of the upper cervical spine until it was investigated.',
 })

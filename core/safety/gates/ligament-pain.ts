@@ -16,6 +16,6 @@ export const ligamentPain = defineGate({
   strength: 'caution',
   when: { seen: PAIN_WITHOUT_SLACK, school: { question: 'neck-thrust', school: 'gentler' } },
   bars: { loading: NECK, but: LIGAMENT },
-  reason: 'A ligament test of the upper neck gave pain without slack.',
-  do: 'No high-velocity neck technique; prefer gentle mobilisation.',
+  reason: 'Craniocervical ligament test: pain without slack.',
+  do: 'No high-velocity cervical technique; prefer gentle mobilisation.',
 })

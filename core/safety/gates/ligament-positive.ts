@@ -10,6 +10,6 @@ export const ligamentPositive = defineGate({
   when: { positive: LIGAMENT_TESTS },
   bars: { loading: NECK },
   carries: ['upper-neck-laxity'],
-  reason: 'An upper neck ligament test was positive.',
+  reason: 'Craniocervical ligament test positive: instability suspected.',
   do: 'Nothing else is done to this neck. Support the head and refer.',
 })

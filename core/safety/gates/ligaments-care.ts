@@ -8,6 +8,6 @@ export const ligamentsCare = defineGate({
   strength: 'caution',
   when: { atLeast: 1, of: LIGAMENT_HISTORY },
   bars: { loading: NECK, but: LIGAMENT },
-  reason: 'The upper neck ligaments may be lax, whatever their tests say.',
-  do: 'No overpressure, no end-range hold, no fast technique.',
+  reason: 'Craniocervical ligament laxity possible, whatever the ligament tests say.',
+  do: 'No overpressure, no end-range hold, no high-velocity technique.',
 })

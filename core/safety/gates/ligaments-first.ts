@@ -9,6 +9,6 @@ export const ligamentsFirst = defineGate({
   until: LIGAMENT_TESTS,
   when: { atLeast: 1, of: LIGAMENT_HISTORY },
   bars: { loading: NECK, but: LIGAMENT },
-  reason: 'The upper neck ligaments may be lax.',
+  reason: 'Craniocervical ligament laxity possible.',
   do: 'The three ligament tests come first, complete and on both sides, with the lightest touch.',
 })

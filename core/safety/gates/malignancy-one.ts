@@ -6,6 +6,6 @@ export const malignancyOne = defineGate({
   strength: 'caution',
   when: { atLeast: 1, of: ['cancer', 'weight-loss', 'night-pain', 'no-better', 'age-over-50-new'] },
   bars: { all: true },
-  reason: 'One sign that a doctor should weigh.',
+  reason: 'One red flag for malignancy.',
   do: 'Go gently, and arrange a medical review.',
 })

@@ -8,6 +8,6 @@ export const malignancy = defineGate({
   person: 'Let them sit and stay beside them.',
   when: { atLeast: 2, of: ['cancer', 'weight-loss', 'night-pain', 'no-better', 'age-over-50-new'], andAny: ['cancer', 'weight-loss', 'night-pain'] },
   bars: { all: true },
-  reason: 'Several signs of a serious illness together.',
+  reason: 'Several red flags for malignancy together.',
   do: 'No provocation. Medical assessment first.',
 })

@@ -8,6 +8,6 @@ export const manyRoots = defineGate({
   person: 'Let them sit and stay beside them.',
   when: { state: 'many-roots' },
   bars: { all: true, but: 'deficit' },
-  reason: 'More than one root has lost strength or feeling.',
+  reason: 'Deficit in more than one nerve root.',
   do: 'Stop here. Urgent referral.',
 })

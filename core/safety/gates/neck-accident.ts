@@ -8,6 +8,6 @@ export const neckAccident = defineGate({
   when: { atLeast: 1, of: ['neck-accident'] },
   bars: { loading: { ...NECK, from: 'moderate' } },
   carries: ['neck-trauma', 'fracture-neck'],
-  reason: 'A neck accident within twelve weeks.',
-  do: 'Do not press or lever this neck until the accident was looked into.',
+  reason: 'Cervical trauma within twelve weeks.',
+  do: 'No pressure and no lever on this neck until the trauma was investigated.',
 })

@@ -10,6 +10,6 @@ export const neckTraumaAge = defineGate({
   when: { atLeast: 1, of: ['age-65'], and: ['neck-accident'] },
   bars: { loading: NECK },
   carries: ['neck-trauma', 'fracture-neck'],
-  reason: 'A recent neck accident at 65 or over, or at an age that is not known.',
+  reason: 'Cervical trauma at 65 or over, or at an age that is not known.',
   do: 'Support the head. Follow the imaging rule of your jurisdiction before any testing.',
 })

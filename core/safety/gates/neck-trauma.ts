@@ -10,6 +10,6 @@ export const neckTrauma = defineGate({
   when: { atLeast: 1, of: ['dangerous-mechanism', 'tingling-after', 'midline-tender', 'cannot-turn'] },
   bars: { loading: NECK },
   carries: ['neck-trauma', 'fracture-neck'],
-  reason: 'A recent neck accident, with a sign that asks for imaging.',
+  reason: 'Cervical trauma with an indication for imaging.',
   do: 'Support the head. Follow the imaging rule of your jurisdiction before any testing.',
 })

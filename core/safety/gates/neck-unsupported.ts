@@ -10,6 +10,6 @@ export const neckUnsupported = defineGate({
   when: { atLeast: 1, of: ['head-unsupported', 'throat-infection'] },
   bars: { loading: NECK },
   carries: ['head-unsupported', 'upper-neck-laxity'],
-  reason: 'The upper neck may be loose.',
+  reason: 'Possible craniocervical instability.',
   do: 'No ligament test. Support the head and refer.',
 })

@@ -8,6 +8,6 @@ export const neuralRepeat = defineGate({
     positive: ['slump', 'seated-leg-raise', 'leg-raise', 'side-lying-leg-raise', 'femoral-stretch', 'ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3'],
   },
   bars: { repeats: true },
-  reason: 'This nerve test already brought the symptom on in this visit.',
-  do: 'Not again at full load, but as a recheck to the first change.',
+  reason: 'This neurodynamic test was already positive in this visit.',
+  do: 'Not again at full load; as a recheck, to the first change only.',
 })

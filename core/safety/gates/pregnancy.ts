@@ -8,5 +8,5 @@ export const pregnancy = defineGate({
   bars: { all: true },
   carries: ['pregnancy'],
   reason: 'Pregnant, or a birth within six months.',
-  do: 'Light pressure; nothing face down on the bump; late on, no long lying flat on the back.',
+  do: 'Light pressure; never prone on the bump; late on, not supine for long.',
 })

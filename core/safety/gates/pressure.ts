@@ -7,6 +7,6 @@ export const pressure = defineGate({
   when: { atLeast: 1, of: ['high-pressure'] },
   bars: { named: true },
   carries: ['raised-pressure'],
-  reason: 'Straining would raise the pressure dangerously.',
-  do: 'No bearing down.',
+  reason: 'Uncontrolled blood pressure, or recent eye or heart surgery.',
+  do: 'No Valsalva.',
 })

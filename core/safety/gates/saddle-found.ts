@@ -8,6 +8,6 @@ export const saddleFound = defineGate({
   person: 'Let go slowly, back to the position that eases it, and stay beside them.',
   when: { state: 'saddle-loss' },
   bars: { all: true },
-  reason: 'Feeling in the saddle is lost.',
+  reason: 'Saddle sensory loss: possible cauda equina syndrome.',
   do: 'Stop here. Emergency referral now.',
 })

@@ -8,6 +8,6 @@ export const sameDay = defineGate({
   person: 'Let them sit and stay beside them.',
   when: { atLeast: 1, of: ['weak-in-days', 'night-arm'] },
   bars: { all: true },
-  reason: 'A sign that needs a doctor today.',
+  reason: 'Red flag for medical assessment today.',
   do: 'Stop here. Same-day assessment.',
 })

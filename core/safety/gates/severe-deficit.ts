@@ -8,6 +8,6 @@ export const severeDeficit = defineGate({
   person: 'Let them sit and stay beside them.',
   when: { state: 'severe-deficit' },
   bars: { all: true, but: 'deficit' },
-  reason: 'A muscle has a strength of 3 of 5 or less.',
+  reason: 'Motor deficit of MRC 3 or less.',
   do: 'Stop here. Medical assessment today.',
 })

@@ -6,6 +6,6 @@ export const shingles = defineGate({
   strength: 'caution',
   when: { atLeast: 1, of: ['blisters'] },
   bars: { all: true },
-  reason: 'This may be shingles.',
+  reason: 'Possible shingles (herpes zoster).',
   do: 'Do not press the skin there. Prompt medical review.',
 })

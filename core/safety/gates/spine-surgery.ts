@@ -13,6 +13,6 @@ export const spineSurgery = defineGate({
     },
   },
   carries: ['spine-surgery'],
-  reason: 'The spine was operated on.',
+  reason: 'Spinal fusion or recent disc surgery.',
   do: 'No thrust and no strong load into this region.',
 })

@@ -8,6 +8,6 @@ export const stressFracture = defineGate({
   when: { atLeast: 1, of: ['cannot-stand'] },
   bars: { loading: [PELVIS_OR_BACK, HIP] },
   carries: ['fracture'],
-  reason: 'The leg takes no weight: a fracture of sacrum, pelvis or hip is possible.',
+  reason: 'Unable to bear weight: possible fracture of sacrum, pelvis or hip.',
   do: 'Do not load pelvis or hip until it is imaged.',
 })

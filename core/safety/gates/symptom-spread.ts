@@ -9,5 +9,5 @@ export const symptomSpread = defineGate({
   when: { state: 'symptom-spread' },
   bars: { all: true },
   reason: 'A test brought a symptom into the saddle, both legs or both arms, or an electric one.',
-  do: 'Stop here. Ask the cord and saddle questions, and refer.',
+  do: 'Stop here. Ask the myelopathy and cauda equina questions, and refer.',
 })

@@ -8,6 +8,6 @@ export const templeArtery = defineGate({
   person: 'Let them sit and stay beside them.',
   when: { atLeast: 1, of: ['sore-scalp'], and: ['age-over-50'] },
   bars: { all: true },
-  reason: 'An inflamed artery of the temple is possible.',
+  reason: 'Possible giant cell arteritis.',
   do: 'Stop here. Same-day assessment.',
 })

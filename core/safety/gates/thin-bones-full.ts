@@ -7,6 +7,6 @@ export const thinBonesFull = defineGate({
   strength: 'block',
   when: { atLeast: 1, of: ['thin-bones'] },
   bars: { loading: FORCEFUL, grades: ['full'] },
-  reason: 'The bones are weak: this way of doing it presses too hard.',
+  reason: 'Osteoporosis: this technique is too strong.',
   do: 'Choose the light grade.',
 })

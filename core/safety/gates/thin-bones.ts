@@ -8,6 +8,6 @@ export const thinBones = defineGate({
   when: { atLeast: 1, of: ['thin-bones'] },
   bars: { loading: FORCEFUL },
   carries: ['weak-bones'],
-  reason: 'The bones are weak.',
+  reason: 'Osteoporosis.',
   do: 'Light grade only, no quick presses.',
 })

@@ -8,6 +8,6 @@ export const thinners = defineGate({
   when: { atLeast: 1, of: ['thinners'] },
   bars: { loading: FORCEFUL },
   carries: ['blood-thinners'],
-  reason: 'Bruising and bleeding come easily.',
+  reason: 'Anticoagulated, or a bleeding disorder.',
   do: 'No forceful presses.',
 })

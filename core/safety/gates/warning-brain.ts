@@ -23,6 +23,6 @@ export const warningBrain = defineGate({
     ],
   },
   bars: { all: true },
-  reason: 'A sign of the brain stem or the circulation came on during a test.',
+  reason: 'Brain stem or circulatory sign during a test: possible cervical arterial dysfunction.',
   do: 'Stop here. Nothing more is done to the neck. Emergency.',
 })

@@ -8,6 +8,6 @@ export const warningChest = defineGate({
   person: 'Let them sit up, leaning back, and stay beside them.',
   when: { warning: ['chest-now'] },
   bars: { all: true },
-  reason: 'Chest pain came on during the examination.',
+  reason: 'Chest pain during the examination.',
   do: 'Stop here. Emergency.',
 })

@@ -52,7 +52,7 @@ beforeEach(() => {
 })
 
 describe('the answers to the stage in hand', () => {
-  it('a load: nothing, stretch, the own pain, something else', async () => {
+  it('a load: nothing, stretch, the familiar pain, something else', async () => {
     show(stageOf('load'))
     for (const name of [/^Nothing/, /^Stretch only/, /^That is my pain/, /^Something else/]) await press(name)
     expect(given.mock.calls).toEqual([
@@ -90,7 +90,7 @@ describe('the answers to the stage in hand', () => {
     show(stageOf('measure'), { typed: '61', trials: [60] })
     expect(screen.getByRole('button', { name: /^Another trial/ })).toHaveTextContent('1 of 3')
     await press(/^Another trial/)
-    await press(/^Keep: own pain/)
+    await press(/^Keep: familiar pain/)
     expect(given.mock.calls).toEqual([['measure'], ['trial'], ['keep', 'own-pain']])
   })
 

@@ -81,7 +81,7 @@ function ForStage({ bench, inHand, off }: StageProps) {
             wide
           />
           <Answer onGive={() => bench.keepMeasured()} off={off} words="Keep" keyName="Enter" note={keeps} wide main />
-          <Answer onGive={() => bench.keepMeasured('own-pain')} off={off} words="Keep: own pain stopped it" keyName="P" small />
+          <Answer onGive={() => bench.keepMeasured('own-pain')} off={off} words="Keep: familiar pain stopped it" keyName="P" small />
         </>
       )
     case 'grid': {

@@ -100,13 +100,13 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
   const torn = tornRange(weighed)
   const away = row.pointers.filter((p) => p.direction === 'against').length
   const toward = row.pointers.length - away
-  const points = [toward > 0 ? `points to it: ${toward}` : '', away > 0 ? `points away: ${away}` : ''].filter(Boolean).join(', ')
+  const points = [toward > 0 ? `supports it: ${toward}` : '', away > 0 ? `opposes it: ${away}` : ''].filter(Boolean).join(', ')
   return (
     <div className="mt-1.5">
       <p className="flex items-baseline gap-2">
         <span className="font-semibold">{title}</span>
         <span className={`figures ml-auto whitespace-nowrap ${value === null ? 'text-base text-ash' : 'text-[21px]'}`}>
-          {weighable ? value === null ? 'not lit' : figureShown(weighed, value) : <span className="font-sans text-[15px] text-ash">{points}</span>}
+          {weighable ? value === null ? 'not assessed yet' : figureShown(weighed, value) : <span className="font-sans text-[15px] text-ash">{points}</span>}
         </span>
       </p>
       {isReferred(row) && (
@@ -128,7 +128,7 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
             }
           />
           <p className="mt-1 text-[14px] text-ash">
-            {weighed && (torn ? `evidence disagrees, no figure leads; from ${percent(weighed.prior.p)}` : `${by}${range}; from ${percent(weighed.prior.p)}`)}
+            {weighed && (torn ? `evidence disagrees, no estimate leads; from ${percent(weighed.prior.p)}` : `${by}${range}; from ${percent(weighed.prior.p)}`)}
             {points && `${weighed ? '; ' : ''}${points}`}
           </p>
         </>
@@ -137,7 +137,7 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
         <p key={rule.cluster.id} className="flex items-center gap-2 text-[15px]">
           <RulePips rule={rule} colour={FAMILY_COLOUR[row.family]} />
           <span>
-            {rule.cluster.name.toLowerCase()}: {rule.words}
+            {rule.cluster.name}: {rule.words}
             {rule.changeNothing.length > 0 && <span className="text-ash"> ({counted(rule.changeNothing.length, 'test')} spare)</span>}
           </span>
         </p>

@@ -21,11 +21,11 @@ const keys = (...pressed: string[]) => userEvent.setup().keyboard(pressed.join('
 describe('the bench by keyboard', () => {
   it('answers stage after stage, and the better side comes first', async () => {
     renderAround(looked(), <BenchScreen />)
-    expect(inHand()).toMatch('Slump, right')
+    expect(inHand()).toMatch('Slump test, right')
     await keys(' ')
     expect(screen.getByRole('complementary', { name: /Stages/ })).toHaveTextContent('Sit uprightnothing')
     await keys(' '.repeat(6))
-    expect(inHand()).toMatch('Slump, left')
+    expect(inHand()).toMatch('Slump test, left')
   })
 
   it('asks where and how strong before it keeps what came on, and offers no figure that nobody said', async () => {
@@ -39,7 +39,7 @@ describe('the bench by keyboard', () => {
     await keys('u', '{Enter}')
     expect(screen.getByRole('alert')).toHaveTextContent('How strong is it now, 0 to 10?')
     await keys('5')
-    expect(board()).toHaveTextContent('pelvic five: open, needs 2 more of 4')
+    expect(board()).toHaveTextContent('SI joint, 3 of 5: open, needs 2 more of 4')
     expect(screen.getByRole('button', { name: 'Thigh thrust, right: reproduced' })).toBeVisible()
   })
 
@@ -81,9 +81,9 @@ describe('the bench by keyboard', () => {
     expect(screen.getByRole('alert')).toHaveTextContent('Nothing was begun')
     await keys('{Enter}', '{Escape}')
     expect(screen.queryByRole('group', { name: 'That is my pain' })).toBeNull()
-    expect(screen.getByRole('button', { name: 'FABER, right: to do' })).toBeVisible()
+    expect(screen.getByRole('button', { name: 'FABER test, right: to do' })).toBeVisible()
     await keys('.')
-    expect(screen.getByRole('alert')).toHaveTextContent('Stopped for the patient: FABER, right.')
+    expect(screen.getByRole('alert')).toHaveTextContent('Stopped for the patient: FABER test, right.')
     expect(board()).toHaveTextContent('needs 3 more of 5')
   })
 
@@ -91,10 +91,10 @@ describe('the bench by keyboard', () => {
     renderAround(looked(), <BenchScreen />)
     expect(inHand()).toMatch('the better side')
     await keys('[[')
-    expect(inHand()).toMatch('Slump, left')
+    expect(inHand()).toMatch('Slump test, left')
     expect(inHand()).toMatch('the painful side')
     await keys(' ', ']')
-    expect(inHand()).toMatch('Slump, left')
+    expect(inHand()).toMatch('Slump test, left')
   })
 
   it('watches for leaning only where a stage asks for it', async () => {
@@ -105,7 +105,7 @@ describe('the bench by keyboard', () => {
     expect(screen.getByRole('button', { name: /Leans back/ })).toHaveAttribute('aria-pressed', 'true')
   })
 
-  it('without a story, own pain cannot be recorded', async () => {
+  it('without a story, familiar pain cannot be recorded', async () => {
     renderAround(opened(), <BenchScreen />)
     await keys('{Enter}')
     expect(screen.getByRole('alert')).toHaveTextContent('no symptom in the story yet')
@@ -117,10 +117,10 @@ describe('the bench by keyboard', () => {
     await keys(' ')
     expect(screen.getByRole('group', { name: 'Consent to testing' })).toBeVisible()
     await keys('{Enter}')
-    expect(screen.getByRole('group', { name: 'Ask first' })).toHaveTextContent('Saddle and sphincters. 37 questions before this test.')
+    expect(screen.getByRole('group', { name: 'Ask first' })).toHaveTextContent('Cauda equina. 37 questions before this test.')
     // Saddle, cord and artery one by one, the accident, the rest of two groups in one key each, the clot.
     await keys('n'.repeat(5), 'n'.repeat(5), 'n'.repeat(11), 'n', 'r', 'r', 'n')
-    expect(inHand()).toMatch('Slump, right')
+    expect(inHand()).toMatch('Slump test, right')
     await keys(' ')
     expect(screen.getByRole('complementary', { name: /Stages/ })).toHaveTextContent('Sit uprightnothing')
   })
@@ -135,7 +135,7 @@ describe('the bench by keyboard', () => {
     await keys('g', 'slump right', '{Enter}')
     await userEvent.click(screen.getByRole('button', { name: 'Asked elsewhere' }))
     await userEvent.type(screen.getByRole('textbox', { name: /Where it was asked/ }), 'on paper at the door{Enter}')
-    expect(screen.getByRole('group', { name: 'Ask first' })).toHaveTextContent('Spinal cord.')
+    expect(screen.getByRole('group', { name: 'Ask first' })).toHaveTextContent('Myelopathy.')
   })
 
   it('a yes that halts takes the bench: what to do with the person, how soon, whom to call, and nothing suggested', async () => {
@@ -156,7 +156,7 @@ describe('the bench by keyboard', () => {
     await userEvent.click(within(halt).getByRole('button', { name: 'Open it with a reason' }))
     await userEvent.type(screen.getByLabelText('Reason for going on all the same'), 'known since birth, unchanged')
     await userEvent.click(screen.getByRole('button', { name: 'Open it with this reason' }))
-    expect(inHand()).toMatch('Neurological screen, leg, right')
+    expect(inHand()).toMatch('Neurological examination, lower limb, right')
   })
 
   it('a clicked answer does not keep the focus, so the next Space is the next answer', async () => {
@@ -167,7 +167,7 @@ describe('the bench by keyboard', () => {
 
   it('goes on with the ankle while the leg is up, with other words for the answers', async () => {
     renderAround(soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)]), <BenchScreen />)
-    expect(inHand()).toMatch('Leg raise, ankle moved, left')
+    expect(inHand()).toMatch('Straight leg raise with ankle differentiation (Bragard), left')
     expect(screen.getByRole('button', { name: /It eases/ })).toBeVisible()
     await keys('{Enter}')
     expect(screen.getByRole('button', { name: /It comes back/ })).toBeVisible()
@@ -196,11 +196,11 @@ describe('the bench by keyboard', () => {
     await keys('{ArrowUp}', '4', 'u', ' ')
     expect(screen.getByText('Reflexes, 0 to 4+').parentElement?.parentElement).toHaveAttribute('aria-current', 'step')
     await keys('u', ' ', 'u', ' ', 'u', ' ')
-    expect(inHand()).toMatch('Neurological screen, leg, left')
+    expect(inHand()).toMatch('Neurological examination, lower limb, left')
     // No need to look closer.
     await keys(' ')
-    expect(board()).toHaveTextContent(/Low lumbar root, L4–S1, left\d+ %model/)
-    expect(screen.getByRole('button', { name: 'Neurological screen, leg, left: found' })).toBeVisible()
+    expect(board()).toHaveTextContent(/Lumbosacral radiculopathy (L4-S1), left\d+ %model/)
+    expect(screen.getByRole('button', { name: 'Neurological examination, lower limb, left: found' })).toBeVisible()
   })
 
   it('a table runs from four keys: usual and on, turn the value, keep; back empties the last cell', async () => {
@@ -237,9 +237,9 @@ describe('the bench by keyboard', () => {
     renderAround(sorePelvis(), <BenchScreen />)
     await keys('g', 'faber right', '{Enter}')
     await keys('k', '2')
-    expect(screen.getByRole('button', { name: 'FABER, right: left out' })).toHaveAttribute('title', 'Left out: cannot lie or sit that way.')
+    expect(screen.getByRole('button', { name: 'FABER test, right: left out' })).toHaveAttribute('title', 'Left out: cannot lie or sit that way.')
     await keys('{Backspace}')
-    expect(screen.getByRole('button', { name: 'FABER, right: to do' })).toBeVisible()
+    expect(screen.getByRole('button', { name: 'FABER test, right: to do' })).toBeVisible()
   })
 
   it('a warning sign stops everything in two keys', async () => {
@@ -251,7 +251,7 @@ describe('the bench by keyboard', () => {
         .map((a) => a.textContent)
         .join(),
     ).toMatch('Keep them seated, or lay them flat')
-    expect(screen.getByRole('button', { name: 'FABER, right: withheld' })).toBeVisible()
+    expect(screen.getByRole('button', { name: 'FABER test, right: withheld' })).toBeVisible()
   })
 
   it('moves the test in hand by keyboard, and the order stays', async () => {
@@ -264,7 +264,7 @@ describe('the bench by keyboard', () => {
     await keys('{Shift>}{ArrowRight}{/Shift}')
     // Behind the two screens that are done.
     expect(chips().slice(2, 4)).toEqual([before[3], before[2]])
-    expect(inHand()).toMatch('Slump, right')
+    expect(inHand()).toMatch('Slump test, right')
   })
 
   it('asks again before touching the sacrum; a no leaves the test out', async () => {

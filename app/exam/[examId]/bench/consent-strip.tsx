@@ -9,7 +9,7 @@ const REGION_WORDS: Record<IntimateRegion, string> = {
   groin: 'the groin',
   sacral: 'the sacrum',
   abdomen: 'the belly',
-  'rib-margin': 'the rib margin',
+  'rib-margin': 'the costal margin',
   undressing: '',
 }
 

@@ -2,7 +2,7 @@
 
 import { CATALOGUE, testById } from '@/core/catalogue'
 import { findingsOfRun } from '@/core/findings/findings'
-import { resultWords } from '@/core/findings/result-words'
+import { RESULT_WORDS } from '@/core/findings/finding'
 import type { InHand } from '@/core/bench/in-hand'
 import { useExam } from '@/ui/exam/store'
 import { ReasonForm } from './reason-form'
@@ -16,7 +16,7 @@ export function CountsForm({ inHand, counting }: { readonly inHand: InHand; read
     .filter((r) => r.test === inHand.test.id && r.side === inHand.side)
     .flatMap((r, i) => {
       const found = findingsOfRun(r, exam, REPERTORY).find((f) => f.test === inHand.test.id)
-      return found ? [{ id: r.id, words: `${i + 1}. ${resultWords(inHand.test, found.result)}` }] : []
+      return found ? [{ id: r.id, words: `${i + 1}. ${RESULT_WORDS[found.result]}` }] : []
     })
   const others = told.filter((t) => t.id !== counting)
   const [first] = others

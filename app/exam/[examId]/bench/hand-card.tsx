@@ -5,7 +5,7 @@ import type { ReactNode } from 'react'
 import { instruct } from '@/core/catalogue/exam-test'
 import { figureOf } from '@/core/figure/figure'
 import { findingFor } from '@/core/findings/findings'
-import { resultWords } from '@/core/findings/result-words'
+import { RESULT_WORDS } from '@/core/findings/finding'
 import { soreSides } from '@/core/story/sore-sides'
 import type { Exam } from '@/core/record/exam'
 import { otherSide } from '@/core/vocabulary/side'
@@ -200,7 +200,7 @@ function Before({ inHand }: { readonly inHand: InHand }) {
   const told = found.find((f) => f.result === 'positive') ?? found[0]
   return (
     <div className="mt-1.5 rounded-card border border-hair bg-sheet px-3 py-1.5 text-base">
-      Done before{told ? `: ${resultWords(inHand.test, told.result)}. ${told.why}` : '.'} Answering repeats it; what was found first stays.
+      Done before{told ? `: ${RESULT_WORDS[told.result]}. ${told.why}` : '.'} Answering repeats it; what was found first stays.
       {told && !exam.signed && <OverrideForm finding={told} />}
       {told && !exam.signed && <CountsForm inHand={inHand} counting={told.run} />}
     </div>

@@ -18,7 +18,7 @@ const KEYS: readonly (readonly [readonly string[], string])[] = [
   [['A'], 'start the inclinometer, or take its angle'],
   [['T'], 'time the hold'],
   [['F', 'C'], 'the simulated force pad; the simulated cuff'],
-  [['P'], 'keep: own pain stopped the movement'],
+  [['P'], 'keep: familiar pain stopped the movement'],
   [['U', 'H'], 'the rest of a table is usual; keep it as it is'],
   [['D', 'X'], 'more of it; nothing was there to relieve'],
   [['L'], 'leans back, where that is watched'],

@@ -27,7 +27,7 @@ describe('the ladder', () => {
       }
       const { unmount } = render(<Ladder inHand={inHand} onVariant={() => undefined} />)
       if (offered(test.variants).length > 1) {
-        expect(screen.getByRole('combobox', { name: /Done this way/ })).toHaveValue(way.id)
+        expect(screen.getByRole('combobox', { name: /Technique/ })).toHaveValue(way.id)
         expect(screen.getAllByRole('option').map((o) => o.getAttribute('value'))).toEqual(offered(test.variants).map((v) => v.id))
       }
       expect(screen.getAllByRole('listitem')).toHaveLength(stagesOf(test, way.id).length)

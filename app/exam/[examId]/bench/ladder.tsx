@@ -10,7 +10,7 @@ import type { InHand } from '@/core/bench/in-hand'
 const SAID: Record<Answer['said'], string> = {
   nothing: 'nothing',
   stretch: 'stretch only',
-  familiar: 'own pain',
+  familiar: 'familiar pain',
   other: 'something else',
   eased: 'eased',
   unchanged: 'no change',
@@ -85,7 +85,7 @@ export function Ladder({ inHand, onVariant }: Props) {
       )}
       {offered(test.variants).length > 1 && (
         <label className="block">
-          <span className="text-ash">Done this way</span>
+          <span className="text-ash">Technique</span>
           <select
             value={variant}
             disabled={run !== null}

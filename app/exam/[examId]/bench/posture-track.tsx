@@ -6,7 +6,7 @@ import { closestCenter, DndContext, type DragEndEvent, PointerSensor, useSensor,
 import { arrayMove, horizontalListSortingStrategy, SortableContext, useSortable } from '@dnd-kit/sortable'
 import { lastRun, type RouteStep, stepKey } from '@/core/planner/route'
 import { findingFor } from '@/core/findings/findings'
-import { resultWords } from '@/core/findings/result-words'
+import { RESULT_WORDS } from '@/core/findings/finding'
 import { POSTURE_WORDS, type Posture } from '@/core/vocabulary/posture'
 import { counted } from '@/core/vocabulary/sentence'
 import { useExam } from '@/ui/exam/store'
@@ -120,7 +120,7 @@ function StepChip({ step, bench }: { readonly step: RouteStep; readonly bench: B
       style={{ transform: transform ? `translate3d(${transform.x}px, 0, 0)` : undefined, transition, zIndex: isDragging ? 10 : undefined }}
       title={step.why}
       aria-current={now ? 'true' : undefined}
-      aria-label={`${step.test.name}${step.side === 'none' ? '' : `, ${step.side}`}: ${step.state === 'done' ? (reproduced ? resultWords(step.test, 'positive') : 'done') : STATE_WORDS[step.state]}`}
+      aria-label={`${step.test.name}${step.side === 'none' ? '' : `, ${step.side}`}: ${step.state === 'done' ? (reproduced ? RESULT_WORDS['positive'] : 'done') : STATE_WORDS[step.state]}`}
       onClick={(e) => {
         bench.input({ do: 'choose', test: step.test.id, side: step.side })
         e.currentTarget.blur()

@@ -34,7 +34,7 @@ describe('the safety screen', () => {
     expect(screen.queryAllByRole('button', { pressed: true })).toHaveLength(0)
     await userEvent.click(screen.getByRole('button', { name: /^No: Does your head feel/ }))
     await userEvent.keyboard('r')
-    const group = screen.getByRole('region', { name: 'Upper neck ligaments' })
+    const group = screen.getByRole('region', { name: 'Craniocervical instability' })
     expect(within(group).getAllByRole('button', { pressed: true }).length).toBe(within(group).getAllByRole('listitem').length)
   })
 

@@ -22,13 +22,13 @@ export function PretestTable() {
         How likely each source is before any test, in {SETTING_WORDS[exam.setting]}. Sources that the chart puts nowhere are not listed.
       </p>
       {rows.length === 0 ? (
-        <p className="mt-2">What is painted puts no source with figures anywhere.</p>
+        <p className="mt-2">What is painted gives no source a pretest probability.</p>
       ) : (
         <table className="mt-2 w-full border-collapse text-left align-top">
           <thead>
             <tr className="border-b border-ash text-[15px] text-ash">
               <th scope="col" className="py-1 pr-3 font-normal">
-                Source, and where its figure comes from
+                Source, and where its pretest probability comes from
               </th>
               <th scope="col" className="py-1 pr-3 text-right font-normal">
                 Pretest

@@ -22,7 +22,7 @@ export function SchoolsCard() {
             <span className="text-ash">{question.ask}</span> {school.name}.
           </li>
         ))}
-        <li className="text-ash">Starting odds: {exam.setting === 'referred' ? 'people who were referred' : 'people at first contact'}.</li>
+        <li className="text-ash">Pretest probabilities: {exam.setting === 'referred' ? 'people who were referred' : 'people at first contact'}.</li>
       </ul>
       {differs && exam.signed === null && (
         <>

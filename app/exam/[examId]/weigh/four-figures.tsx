@@ -2,13 +2,13 @@ import { whyItLeads } from '@/core/evidence/headline'
 import type { Weighed } from '@/core/evidence/weigh'
 import type { Interval } from '@/core/evidence/interval'
 import { percent } from '@/core/note/percent'
-import { times2 } from '@/ui/charts/odds-ladder-layout'
+import { lrWords } from '@/core/evidence/lr-words'
 
-/** The estimate that leads, and beside it the published rule, the shared-cause model and plain multiplication; and why they differ. */
+/** The estimate that leads, and beside it the published rule, the model with correlated tests and all of them as if independent; and why they differ. */
 export function FourFigures({ weighed, interval }: { readonly weighed: Weighed; readonly interval: Interval | null }) {
   const { rule, byRule, pooled, outside, held, contradiction } = weighed
   return (
-    <section aria-label="Four figures" className="mt-4">
+    <section aria-label="Four estimates" className="mt-4">
       <div className="grid max-w-5xl grid-cols-4 divide-x divide-hair rounded-card border border-hair bg-sheet">
         <FigureCell title="Estimate" figure={contradiction ? 'none' : percent(weighed.estimate)} words={estimateWords(weighed)} leads={!contradiction} />
         <FigureCell
@@ -16,21 +16,21 @@ export function FourFigures({ weighed, interval }: { readonly weighed: Weighed; 
           figure={byRule === null ? 'open' : percent(byRule)}
           words={
             rule
-              ? `${outside === 1 ? '' : `Alone ${percent(rule.postTest)}, with what lies outside it as shown; `}${rule.rule.words}; ratio ${times2(rule.lr)}, ${rule.row.own ? 'this clinic’s own figure: ' : ''}${rule.row.from.cite}`
+              ? `${outside === 1 ? '' : `Alone ${percent(rule.postTest)}, with what lies outside it as shown; `}${rule.rule.words}; ${lrWords(rule.lr, rule.speaks)}, ${rule.row.own ? 'entered by this clinic: ' : ''}${rule.row.from.cite}`
               : 'No rule for this source is decided yet.'
           }
           leads={rule !== null && !pooled && !contradiction}
         />
         <FigureCell
-          title="Shared-cause model"
+          title="Model, tests correlated"
           figure={percent(weighed.model)}
           words="Tests that load one structure are counted together, not multiplied."
           leads={rule === null && !held && !contradiction}
         />
         <FigureCell
-          title="Plain product"
+          title="As if independent"
           figure={percent(weighed.product)}
-          words="Every single ratio multiplied, as if no two tests shared a cause. Shown for comparison."
+          words="Every single likelihood ratio multiplied, as if no two tests were correlated. Shown for comparison."
           leads={false}
         />
       </div>
@@ -38,7 +38,7 @@ export function FourFigures({ weighed, interval }: { readonly weighed: Weighed; 
         {contradiction
           ? 'Where two voices contradict each other no interval is told: it would be that of neither.'
           : interval
-            ? `With the studies’ sizes and the starting odds in doubt, the leading figure lies between ${percent(interval.p05)} and ${percent(interval.p95)} (5th to 95th of 100).`
+            ? `With the studies’ sizes and the pretest probabilities in doubt, the estimate lies between ${percent(interval.p05)} and ${percent(interval.p95)} (5th to 95th of 100).`
             : 'The interval is being computed.'}
       </p>
       <p className="mt-1 max-w-3xl">{whyItLeads(weighed)}</p>
@@ -46,7 +46,7 @@ export function FourFigures({ weighed, interval }: { readonly weighed: Weighed; 
         .flatMap(({ group, steps }) => (group && steps.length > 1 ? [group] : []))
         .map((group) => (
           <p key={group.id} className="mt-1 max-w-3xl text-ash">
-            How far {group.name} hangs together: correlation {group.rho}, {group.why}.
+            Correlated tests, {group.name}: correlation {group.rho}, {group.why}.
           </p>
         ))}
     </section>
@@ -55,7 +55,7 @@ export function FourFigures({ weighed, interval }: { readonly weighed: Weighed; 
 
 /** How the estimate was made of the other figures. */
 function estimateWords({ rule, pooled, held, contradiction }: Weighed): string {
-  if (contradiction) return 'Two voices contradict each other: no single figure leads.'
+  if (contradiction) return 'Two voices contradict each other: no single estimate leads.'
   if (rule) return pooled ? 'From the model halfway to the rule, in odds, by a factor of 1.5 at most.' : 'The rule alone.'
   return held ? 'The model, taken back towards what its open rule could say.' : 'The model alone.'
 }

@@ -23,12 +23,12 @@ export function NextTests() {
       <p className="mt-1">{advice.why}</p>
       {advice.stop && advice.step && <p className="mt-1">{advice.stop}</p>}
       <p className="text-ash">
-        Plan: {PLAN_MODES.find((m) => m.id === exam.mode)?.name.toLowerCase()}. Below, the tests by what they are worth for their time; under {WORTH_DOING} bit
-        a minute a test would not change the picture.
+        Plan: {PLAN_MODES.find((m) => m.id === exam.mode)?.name.toLowerCase()}. Below, the open tests by their expected gain for the time they take: how much
+        doubt a test is expected to remove, where 1 is all the doubt of an even chance. Under {WORTH_DOING} a minute a test would not change the picture.
       </p>
       {options.length > 0 && (
         <table className="mt-3 w-full max-w-4xl text-left text-[15px]">
-          <TableHead heads={['Test', 'Lies', 'Seconds', 'Turning', 'Bits', 'Bits a minute', 'For']} />
+          <TableHead heads={['Test', 'Position', 'Seconds', 'Position change', 'Expected gain', 'Gain a minute', 'For']} />
           <tbody>
             {options.map((o) => (
               <tr key={`${o.test.id} ${o.side}`} className={`border-t border-hair ${o.perMinute < WORTH_DOING ? 'text-ash' : ''}`}>

@@ -5,6 +5,7 @@ import { findingBehind } from '@/core/clusters/ask'
 import { plans } from '@/core/clusters/school-rules'
 import type { Item } from '@/core/clusters/item'
 import { itemWords, leafWords } from '@/core/clusters/item-words'
+import { ruleTitle } from '@/core/clusters/title'
 import type { RuleTree as RuleTreeNode, RuleVerdict } from '@/core/clusters/verdict'
 import { cheapestSettling } from '@/core/planner/settle'
 import { explain } from '@/core/logic/explain'
@@ -13,7 +14,7 @@ import { counted, inSentence } from '@/core/vocabulary/sentence'
 import type { Side } from '@/core/vocabulary/side'
 import type { Truth } from '@/core/vocabulary/truth'
 import { rowsOf } from '@/core/evidence/register'
-import { times2 } from '@/ui/charts/odds-ladder-layout'
+import { lrWords } from '@/core/evidence/lr-words'
 import { type LikelihoodRatios, likelihoodRatios } from '@/core/evidence/likelihood-ratio'
 import { RulePip } from '@/ui/board/rule-pips'
 import { useExam } from '@/ui/exam/store'
@@ -21,13 +22,13 @@ import { useExam } from '@/ui/exam/store'
 /** What kind of rule it is, said before its note; nothing for a rule of a study. */
 const STANDING: Record<Basis, string> = {
   published: '',
-  model: 'A grading by the model. ',
+  model: 'A graded list, by the model. ',
   pattern: 'A pattern, never a percentage. ',
   prognosis: 'Speaks of treatment, not of the source. ',
   own: '',
 }
 
-/** A rule with the truth of every part, the reason beside it, and its figures with their doubt. */
+/** A rule with the truth of every part, the reason beside it, and its estimates with their doubt. */
 export function RuleTree({ rule, colour }: { readonly rule: RuleVerdict; readonly colour: string }) {
   const { exam, assessment } = useExam()
   const settling = plans(rule.cluster, exam) ? cheapestSettling(rule, exam) : null
@@ -35,7 +36,7 @@ export function RuleTree({ rule, colour }: { readonly rule: RuleVerdict; readonl
   return (
     <section aria-label={rule.cluster.name} className="print:break-inside-avoid">
       <h3 className="text-xl">
-        {rule.cluster.name}: <span className="font-sans text-lg">{rule.words}</span>
+        {ruleTitle(rule.cluster)}: <span className="font-sans text-lg">{rule.words}</span>
       </h3>
       <p className="text-ash">
         {STANDING[rule.cluster.basis]}
@@ -56,7 +57,7 @@ export function RuleTree({ rule, colour }: { readonly rule: RuleVerdict; readonl
       </ul>
       {rows.length > 0 && (
         <table className="mt-4 w-full text-sm">
-          <caption className="pb-1 text-left text-ash">Figures for this rule</caption>
+          <caption className="pb-1 text-left text-ash">Accuracy of this rule</caption>
           <tbody>
             {rows.map((row) => {
               const lr = likelihoodRatios(row)
@@ -65,9 +66,9 @@ export function RuleTree({ rule, colour }: { readonly rule: RuleVerdict; readonl
                   <th scope="row" className="py-1 pr-3 text-left font-normal">
                     {row.from.cite}
                   </th>
-                  <td className="figures min-w-28 py-1 pr-3">{lr ? ratioWords(lr, rule.cluster.rulesOut ?? false) : 'no ratio'}</td>
+                  <td className="figures min-w-28 py-1 pr-3">{lr ? ratioWords(lr, rule.cluster.rulesOut ?? false) : 'LR not known'}</td>
                   <td className="py-1 text-ash">
-                    {row.own && <strong className="text-lantern-text">This clinic’s own figure. </strong>}
+                    {row.own && <strong className="text-lantern-text">Entered by this clinic. </strong>}
                     {row.use.because}
                   </td>
                 </tr>
@@ -80,10 +81,12 @@ export function RuleTree({ rule, colour }: { readonly rule: RuleVerdict; readonl
   )
 }
 
-/** A rule of quiet tests uses the negative ratio when it is met, and says nothing when it is broken. */
+/** A rule of negative tests uses the negative ratio when it is met, and says nothing when it is broken. */
 function ratioWords(lr: LikelihoodRatios, rulesOut: boolean): string {
-  const says = (ratio: number | null) => (ratio === null ? 'says nothing' : times2(ratio))
-  return rulesOut ? `met ${says(lr.negative)}, broken says nothing` : `met ${says(lr.positive)}, not ${says(lr.negative)}`
+  const says = (ratio: number | null, result: 'positive' | 'negative') => (ratio === null ? 'says nothing' : lrWords(ratio, result))
+  return rulesOut
+    ? `met: ${says(lr.negative, 'negative')}; not met says nothing`
+    : `met: ${says(lr.positive, 'positive')}; not met: ${says(lr.negative, 'negative')}`
 }
 
 interface PartProps {
@@ -131,7 +134,7 @@ function groupWords(part: Exclude<RuleTreeNode, { kind: 'leaf' }>): string {
 
 /** A condition that counts when it does not hold. */
 function oppositeWords(item: Item): string {
-  return item.kind === 'positive' ? `${itemWords(item)} must stay quiet` : `Not: ${inSentence(itemWords(item))}`
+  return item.kind === 'positive' ? `${itemWords(item)} must be negative` : `Not: ${inSentence(itemWords(item))}`
 }
 
 interface LeafProps {

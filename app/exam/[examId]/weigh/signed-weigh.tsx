@@ -76,7 +76,7 @@ function figuresOf(e: FrozenEstimate): readonly string[] {
   return [percent(headline(e)), interval, percent(e.model), percent(e.product)]
 }
 
-/** What was signed before the leading figure was kept led by its rule, or by the model. */
+/** What was signed before the estimate was kept led by its rule, or by the model. */
 function headline({ headline: by, rule, model, estimate }: FrozenEstimate): number {
   if (estimate !== undefined) return estimate
   return by === 'rule' && rule ? rule.postTest : model

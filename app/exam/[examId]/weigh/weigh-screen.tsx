@@ -13,7 +13,7 @@ import { useIntervals } from '@/ui/board/use-intervals'
 import { useSensitivity } from '@/ui/board/use-sensitivity'
 import { ReadAgain } from '@/ui/exam/read-again'
 import { useExam } from '@/ui/exam/store'
-import { HangsOn, Leading } from './hangs-on'
+import { DependsOn, Leading } from './depends-on'
 import { LevelGrid } from './level-grid'
 import { NextTests } from './next-tests'
 import { Pointers } from './pointers'
@@ -117,7 +117,7 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
       {weighed ? (
         <>
           <FourFigures weighed={weighed} interval={interval} />
-          <HangsOn verdict={verdict} sensitivity={sensitivity} />
+          <DependsOn verdict={verdict} sensitivity={sensitivity} />
           <section className="mt-6 max-w-5xl">
             <h3 className="text-xl">From the start to now</h3>
             <p className="mb-1 text-ash">Start: {weighed.prior.why}.</p>
@@ -127,8 +127,8 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
       ) : (
         <p className="mt-4 text-lg text-ash">
           {verdict.pointers.length > 0
-            ? 'No published figure fits what was found, so nothing moves a number. The findings below point, and no more.'
-            : 'Not lit: no test done so far says anything about this.'}
+            ? 'No published figure fits what was found, so nothing changes the estimate. The findings below point, and no more.'
+            : 'Not assessed yet: no test done so far says anything about this.'}
         </p>
       )}
       {verdict.family === 'nerve' &&

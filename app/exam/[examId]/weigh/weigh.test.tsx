@@ -9,7 +9,7 @@ import type { Composed } from '@/core/record/compose'
 import { standingOf } from '@/core/standing'
 import { BUTTOCK, NOTHING, opened, own, performed, signed, soreLeg, sorePelvis } from '@/tests/people'
 import { ExamProvider } from '@/ui/exam/store'
-import { Leading } from './hangs-on'
+import { Leading } from './depends-on'
 import { WeighScreen } from './weigh-screen'
 
 const show = (record: Composed, clinic: Clinic = SHIPPED) =>
@@ -26,7 +26,7 @@ describe('why the leading source leads', () => {
     const met = ['sij-compression', 'thigh-thrust', 'gaenslen'].reduce((r, t) => r.test(t, 'right', [BUTTOCK]), sorePelvis())
     const standing = standingOf(assess(met.exam).sources)
     const { rerender } = render(<Leading standing={standing} moved holding={undefined} />)
-    expect(screen.getByRole('status')).toHaveTextContent('What that hangs on is being computed.')
+    expect(screen.getByRole('status')).toHaveTextContent('What that depends on is being computed.')
     rerender(<Leading standing={standing} moved holding={{ leader: 'x', holds: false, dependsOn: ['a'], words: 'depends on thigh thrust, right' }} />)
     expect(screen.getByRole('status')).toHaveTextContent('Sacroiliac joint, right leads. That depends on thigh thrust, right.')
     rerender(<Leading standing={standing} moved holding={{ leader: 'x', holds: true, dependsOn: [], words: 'holds' }} />)
@@ -49,21 +49,21 @@ describe('why the leading source leads', () => {
         .map((r) => within(r).getByRole('rowheader').textContent),
     ).toEqual(['Start', 'Thigh thrust reproduced', 'Gaenslen not reproduced', 'Together, pelvic loading counted once'])
     expect(table).toHaveTextContent(/multiplied: ×/)
-    expect(screen.getByText(/How far pelvic loading hangs together: correlation 0\.3, fitted/)).toBeVisible()
+    expect(screen.getByText(/How far pelvic loading correlated tests: correlation 0\.3, fitted/)).toBeVisible()
   })
 
   it('a rule gives the reason of the finding that speaks about its own side', () => {
     show(sorePelvis().test('sij-distraction', 'none', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK]))
-    const five = region('Pelvic five')
-    expect(five).toHaveTextContent('Pelvic distraction: reproduced.S1 in the right buttock')
+    const five = region('SI joint, 3 of 5')
+    expect(five).toHaveTextContent('Sacroiliac distraction: reproduced.S1 in the right buttock')
     expect(five).not.toHaveTextContent('only on the other side')
     expect(five).toHaveTextContent(/Open: cheapest: .*without turning/)
   })
 
   it('a grading says that it is none, a pattern that it never gives a percentage, and parts are nested', () => {
     show(deficit(soreLeg()))
-    expect(region('Leg nerve')).toHaveTextContent('A grading by the model.')
-    expect(within(region('Leg nerve')).getByText(/Any of these/)).toBeVisible()
+    expect(region('Lumbosacral radiculopathy, graded')).toHaveTextContent('A grading by the model.')
+    expect(within(region('Lumbosacral radiculopathy, graded')).getByText(/Any of these/)).toBeVisible()
   })
 
   it('an override is shown as such on the ladder and in the rule’s figures', () => {
@@ -72,8 +72,8 @@ describe('why the leading source leads', () => {
     const rule = REGISTER.find((r) => r.of === 'pelvic-five' && moves(r))?.id ?? ''
     const overrides = [row, rule].map((id) => ({ row: id, figures: rates, source: 'our audit', by: 'Somebody', at: 1 }))
     show(sorePelvis().test('thigh-thrust', 'right', [BUTTOCK]), { ...SHIPPED, overrides })
-    expect(screen.getByRole('rowheader', { name: 'Thigh thrust reproduced (this clinic’s own figure)' })).toBeVisible()
-    expect(region('Pelvic five')).toHaveTextContent('This clinic’s own figure.')
+    expect(screen.getByRole('rowheader', { name: 'Thigh thrust reproduced (entered by this clinic)' })).toBeVisible()
+    expect(region('SI joint, 3 of 5')).toHaveTextContent('Entered by this clinic.')
   })
 })
 
@@ -96,7 +96,7 @@ describe('level and next', () => {
       within(next)
         .getAllByRole('columnheader')
         .map((h) => h.textContent),
-    ).toEqual(['Test', 'Lies', 'Seconds', 'Turning', 'Bits', 'Bits a minute', 'For'])
+    ).toEqual(['Test', 'Lies', 'Seconds', 'Turning', 'Bits', 'Expected gain a minute', 'For'])
   })
 
   it('a signed examination asks for nothing more', () => {
@@ -107,7 +107,7 @@ describe('level and next', () => {
   it('with nothing tested it says so, and shows no figure', async () => {
     show(opened())
     await userEvent.click(screen.getByRole('button', { name: /Sacroiliac joint, right/ }))
-    expect(screen.getByText(/Not lit: no test done so far/)).toBeVisible()
+    expect(screen.getByText(/Not assessed yet: no test done so far/)).toBeVisible()
     expect(screen.queryByRole('region', { name: 'Four figures' })).toBeNull()
   })
 })

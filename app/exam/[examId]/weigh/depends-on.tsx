@@ -1,8 +1,8 @@
 import type { SourceVerdict } from '@/core/assess'
-import { percent } from '@/core/note/percent'
+import { about, percent } from '@/core/note/percent'
 import type { Hinge, Holding } from '@/core/sensitivity'
 import type { Standing } from '@/core/standing'
-import { capital, listWords } from '@/core/vocabulary/sentence'
+import { listWords } from '@/core/vocabulary/sentence'
 import { sourceOf } from '@/core/vocabulary/source'
 import type { Sensitivity } from '@/workers/sensitivity.worker'
 
@@ -15,15 +15,15 @@ export function Leading({ standing, moved, holding }: { readonly standing: Stand
         <strong>
           {sourceOf(source).name}, {side}: evidence disagrees.
         </strong>{' '}
-        {standing.contradiction.voices.map((v) => `${v.who} by itself: about ${percent(v.p)}.`).join(' ')} No source stands out.
+        {standing.contradiction.voices.map((v) => `${v.who} by itself: ${about(v.p)}.`).join(' ')} No source stands out.
       </p>
     )
   }
   if (standing.kind === 'refer') {
     return (
       <p className="min-h-12 max-w-3xl" role="status">
-        <strong>Refer first.</strong> {listWords([...new Set(standing.sources.map((s) => capital(sourceOf(s.source).inWords)))])}: what points there comes
-        before every source that is treated.
+        <strong>Refer first.</strong> The findings suggest {listWords([...new Set(standing.sources.map((s) => sourceOf(s.source).inWords))])}: that comes before
+        every source that is treated.
       </p>
     )
   }
@@ -42,25 +42,25 @@ export function Leading({ standing, moved, holding }: { readonly standing: Stand
       <strong>
         {sourceOf(source).name}, {side}
       </strong>{' '}
-      leads. {holding ? holdingWords(holding) : 'What that hangs on is being computed.'}
+      leads. {holding ? holdingWords(holding) : 'What that depends on is being computed.'}
     </p>
   )
 }
 
 function holdingWords({ holds, words }: Holding): string {
   return holds
-    ? 'It holds: no single finding turned round, no single pretest halved or doubled, and no other shared cause would put another source first.'
+    ? 'No single finding reversed, no pretest probability halved or doubled, and no other correlation between tests would put another source first.'
     : `That ${words}.`
 }
 
 /** The one finding that would move this source most. */
-export function HangsOn({ verdict, sensitivity }: { readonly verdict: SourceVerdict; readonly sensitivity: Sensitivity | null }) {
+export function DependsOn({ verdict, sensitivity }: { readonly verdict: SourceVerdict; readonly sensitivity: Sensitivity | null }) {
   const hinge: Hinge | undefined = sensitivity?.hinges[`${verdict.source} ${verdict.side}`]
   if (!hinge) return null
   return (
     <p className="mt-2 max-w-3xl">
-      <strong>Hangs most on {hinge.finding}.</strong> Had it come out the other way, {verdict.weighed?.contradiction ? 'its figure' : 'the leading figure'}{' '}
-      would be <span className="whitespace-nowrap">{percent(hinge.then)}</span> instead of <span className="whitespace-nowrap">{percent(hinge.now)}.</span>
+      <strong>Depends most on {hinge.finding}.</strong> Had it come out the other way, {verdict.weighed?.contradiction ? 'its estimate' : 'the estimate'} would
+      be <span className="whitespace-nowrap">{percent(hinge.then)}</span> instead of <span className="whitespace-nowrap">{percent(hinge.now)}.</span>
     </p>
   )
 }
