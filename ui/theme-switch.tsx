@@ -15,7 +15,7 @@ export function ThemeSwitch() {
     <button
       type="button"
       onClick={turn}
-      className="grid size-11 place-items-center rounded-card border border-hair"
+      className="grid size-11 place-items-center rounded-card border border-edge"
       aria-label="Change between day and lamp light"
     >
       <Sun size={18} aria-hidden="true" className="hidden in-data-[theme=lamp]:block" />

@@ -61,7 +61,7 @@ export function HandsSettings() {
                     if (e.key === 'Escape') setLearning(null)
                     else learn(move, e.code.toLowerCase().replace(/^key|^digit/, ''))
                   }}
-                  className="min-h-11 min-w-44 rounded-card border-2 border-hair px-3 text-left"
+                  className="min-h-11 min-w-44 rounded-card border-2 border-edge px-3 text-left"
                 >
                   {learning === move ? 'Press the pedal now' : hands.pedal[move] === '' ? 'none: press to set' : hands.pedal[move]}
                 </button>

@@ -108,7 +108,7 @@ function LineRow({
               value={percent}
               inputMode="decimal"
               onChange={(e) => setPercent(e.target.value)}
-              className="min-h-11 w-16 rounded-card border border-hair bg-dust px-2"
+              className="min-h-11 w-16 rounded-card border border-edge bg-dust px-2"
             />{' '}
             %
           </label>
@@ -124,7 +124,7 @@ function LineRow({
               value={source}
               onChange={(e) => setSource(e.target.value)}
               placeholder="Where it comes from"
-              className="min-h-11 w-full rounded-card border border-hair bg-dust px-2"
+              className="min-h-11 w-full rounded-card border border-edge bg-dust px-2"
             />
           </label>
         ) : written ? (

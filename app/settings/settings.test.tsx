@@ -44,7 +44,7 @@ describe('schools and turns', () => {
 
   it('a turn takes whole seconds only, and goes back to what stood otherwise', async () => {
     render(<TurnsSettings own={[]} />)
-    const field = screen.getByLabelText('Seconds from sitting to on the back')
+    const field = screen.getByLabelText('Seconds from sitting to supine')
     await userEvent.clear(field)
     await userEvent.type(field, '45')
     await userEvent.tab()

@@ -56,7 +56,7 @@ export function TurnsSettings({ own }: { readonly own: readonly OwnTurn[] }) {
                         if (Number.isInteger(seconds) && seconds >= 0 && seconds !== table[from][to]) change({ from, to, seconds })
                         else e.target.value = String(table[from][to])
                       }}
-                      className="min-h-11 w-20 rounded-card border border-hair bg-dust px-2"
+                      className="min-h-11 w-20 rounded-card border border-edge bg-dust px-2"
                     />
                   )}
                 </td>

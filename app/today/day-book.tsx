@@ -4,7 +4,7 @@ import { ArrowRight, Search } from 'lucide-react'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
+import { useKeys } from '@/ui/exam/use-keys'
 import { Key } from '@/ui/key'
 import { BringIn } from './bring-in'
 import type { Rows } from './day-rows'
@@ -53,24 +53,31 @@ export function DayBook({ today, earlier, title, day }: Props) {
     const row = shown[at]
     if (row) router.push(placeOf(row))
   }
-  useHotkeys('down', () => move(1), { enableOnFormTags: ['input'], preventDefault: true, enabled: !adding })
-  useHotkeys('up', () => move(-1), { enableOnFormTags: ['input'], preventDefault: true, enabled: !adding })
-  useHotkeys('enter', open, { enabled: !adding, ignoreEventWhen: (e) => e.target instanceof HTMLElement && e.target.closest('a, button, input') !== null })
-  useHotkeys('p', () => setAdding(true), { preventDefault: true })
+  /** Up, down and Enter do the same beside the search field and in it. */
+  const hear = (key: string): boolean => {
+    if (key !== 'arrowdown' && key !== 'arrowup' && key !== 'enter') return false
+    if (key === 'enter') open()
+    else move(key === 'arrowdown' ? 1 : -1)
+    return true
+  }
+  useKeys(({ key, onControl }) => {
+    if (key === 'p') setAdding(true)
+    return key === 'p' || (!adding && !(key === 'enter' && onControl) && hear(key))
+  }, true)
   const todays = shown.filter((row) => row.isToday)
   const others = shown.filter((row) => !row.isToday)
   return (
     <>
       <div className="mb-5 mt-7 flex flex-wrap items-end gap-4">
         <h1 className="mr-auto text-3xl">{title}</h1>
-        <label className="flex min-h-11 items-center gap-2 rounded-card border border-hair bg-sheet px-3">
+        <label className="flex min-h-11 items-center gap-2 rounded-card border border-edge bg-sheet px-3">
           <Search size={18} aria-hidden="true" className="text-ash" />
           <span className="sr-only">Find by name, number or complaint</span>
           <input
             value={wanted}
             onChange={(e) => setWanted(e.target.value)}
             onKeyDown={(e) => {
-              if (e.key === 'Enter') open()
+              if (hear(e.key.toLowerCase())) e.preventDefault()
             }}
             placeholder="Name, number or complaint"
             className="quiet-focus w-64 bg-transparent py-2 placeholder:text-ash"

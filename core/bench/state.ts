@@ -27,8 +27,8 @@ export interface Pending {
   readonly qualities: readonly Quality[]
 }
 
-/** A strip that lies over the answers: leaving a test out, a warning sign, rating a symptom between tests. */
-export type Aside = 'skip' | 'warning' | 'rate'
+/** A strip that lies over the answers: leaving a test out, a warning sign, rating a symptom between tests, another technique, another plan. */
+export type Aside = 'skip' | 'warning' | 'rate' | 'technique' | 'plan'
 
 /** A table that is being filled in. */
 export interface TableState {

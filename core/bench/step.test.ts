@@ -418,7 +418,11 @@ describe('the bench as a whole', () => {
     fc.record({ do: fc.constant('confirm' as const), run, now: fc.constant(0) }),
     fc.record({ do: fc.constant('observe' as const), choice: fc.constantFrom('electric', 'none', 'slide'), run }),
     fc.record({ do: fc.constantFrom('keep-measured' as const, 'keep-table' as const, 'stop' as const), run }),
-    fc.record({ do: fc.constant('open' as const), aside: fc.constantFrom('skip' as const, 'warning' as const, 'rate' as const, null), now: fc.constant(0) }),
+    fc.record({
+      do: fc.constant('open' as const),
+      aside: fc.constantFrom('skip' as const, 'warning' as const, 'rate' as const, 'technique' as const, 'plan' as const, null),
+      now: fc.constant(0),
+    }),
   )
 
   it('never changes what it is given, and the same input on the same ground always gives the same', () => {

@@ -3,7 +3,7 @@ import type { EventContent } from '../record/event'
 import type { Exam } from '../record/exam'
 import { testTitle } from '../catalogue/exam-test'
 import { done, give, started } from './give'
-import { type Choice, fitsColumn, sidesOf } from '../record/outline'
+import { type Choice, fitsColumn, offered, sidesOf } from '../record/outline'
 import { unsettled } from '../safety/state'
 import { holdAt, toggleHold } from './hold'
 import { type InHand, inHandOf } from './in-hand'
@@ -55,7 +55,7 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
       if (!hand || hand.run || !sidesOf(hand.test).includes(input.side)) return same
       return { state: { ...putAway(state), chosen: { test: hand.test.id, side: input.side } }, events: [], devices: 'stop' }
     case 'change-variant':
-      return hand && !hand.run ? only({ variants: { ...state.variants, [hand.test.id]: input.variant } }) : same
+      return hand && !hand.run ? only({ aside: null, variants: { ...state.variants, [hand.test.id]: input.variant } }) : same
     case 'type':
       // Typed by hand, it is no stand-in's any more.
       if (asksLevel(hand)) return Number(state.typed + input.digit) <= 10 ? only({ typed: state.typed + input.digit }) : same
@@ -148,7 +148,7 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
     }
     case 'plan':
       return {
-        state,
+        state: { ...state, aside: null },
         events: [{ type: 'plan-chosen', mode: input.mode }, ...(exam.order.length > 0 ? [{ type: 'route-ordered' as const, order: [] }] : [])],
       }
     case 'reorder':
@@ -219,6 +219,8 @@ function back(state: BenchState, hand: InHand | null): Stepped {
 function opened(state: BenchState, hand: InHand | null, { aside, now }: Extract<BenchInput, { do: 'open' }>, exam: Exam): Stepped {
   const only = (change: Partial<BenchState>): Stepped => ({ state: { ...state, ...change }, events: [] })
   if (aside === 'skip' && (!hand || hand.run)) return only({ hint: 'A test that was begun is stopped, not left out.' })
+  if (aside === 'technique' && (!hand || offered(hand.test.variants).length < 2)) return only({ hint: 'This test has one technique.' })
+  if (aside === 'technique' && hand?.run) return only({ hint: 'The technique of a test that was begun stays. Take its answers back first, or do it again.' })
   if (aside === 'rate' && exam.symptoms.length === 0) return only({ hint: 'There is no symptom in the story to rate.' })
   const rated = aside === 'rate' ? (unsettled(exam, now) ?? exam.symptoms[0]?.id ?? null) : state.rated
   return only({ pending: null, aside: aside === state.aside ? null : aside, rated })

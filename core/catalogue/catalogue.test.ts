@@ -3,7 +3,6 @@ import { figureOf } from '../figure/figure'
 import { cellsOf, stagesOf } from '../record/outline'
 import { BODY_AREAS } from '../vocabulary/body-area'
 import { SOURCES } from '../vocabulary/source'
-import { findTests } from './search'
 import { CATALOGUE, testById } from '.'
 import { PHASES } from './phase'
 import { type ExamTest, instruct, type Stage } from './exam-test'
@@ -159,15 +158,3 @@ function stageNamed(test: ExamTest, id: string): Stage {
   if (!stage) throw new Error(`${test.id} has no stage ${id}.`)
   return stage
 }
-
-describe('the search', () => {
-  it('puts the gentlest load of the neck before those that may only follow it', () => {
-    for (const word of ['compression', 'neck compression', 'extension', 'load']) {
-      const found = findTests(word).map((f) => f.test.id)
-      const stronger = found.findIndex((id) => ['neck-closing-a', 'neck-closing-b', 'neck-flexed-compression'].includes(id))
-      const plain = found.indexOf('neck-compression')
-      if (stronger >= 0 && plain >= 0) expect(plain, word).toBeLessThan(stronger)
-    }
-    expect(findTests('compression').map((f) => f.test.id)[0]).not.toBe('neck-flexed-compression')
-  })
-})

@@ -25,7 +25,7 @@ interface Props {
 export function Strip({ family, value, interval = null, torn = false, describes }: Props) {
   const [from, to] = interval ?? [0, value ?? 0]
   return (
-    <svg width="100%" height="16" role="img" aria-label={describes} className="block rounded-full border border-hair">
+    <svg width="100%" height="16" role="img" aria-label={describes} className="block rounded-full border border-edge">
       <rect width="100%" height="100%" fill="var(--dust)" />
       <rect width="100%" height="100%" fill="url(#dust)" />
       {value !== null && (

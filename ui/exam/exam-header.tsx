@@ -34,7 +34,7 @@ export function ExamHeader({ examId, name, work, demo }: Props) {
   const open = unasked(exam)
   const stopped = closedGates(exam).some((c) => c.gate.strength === 'halt' && c.opened === null)
   return (
-    <header className="no-print flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-b border-hair px-4 py-1.5 lg:px-6 lg:flex-nowrap">
+    <header className="no-print flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-b border-edge px-4 py-1.5 lg:px-6 lg:flex-nowrap">
       <Link href="/today" className="text-ash underline decoration-hair underline-offset-4">
         Today
       </Link>
@@ -44,7 +44,7 @@ export function ExamHeader({ examId, name, work, demo }: Props) {
       </p>
       <ul className="hidden min-w-0 flex-1 gap-2 overflow-hidden lg:flex" aria-label="Familiar symptoms">
         {exam.symptoms.map((s) => (
-          <li key={s.id} className="min-w-14 truncate rounded-full border border-hair bg-sheet px-3 py-1 text-[15px]">
+          <li key={s.id} className="min-w-14 truncate rounded-full border border-edge bg-sheet px-3 py-1 text-[15px]">
             <strong>{s.id}</strong> {chip(s)}
           </li>
         ))}

@@ -1,9 +1,9 @@
 import { act, renderHook } from '@testing-library/react'
 import { beforeEach, describe, expect, it } from 'vitest'
-import { keysOf, useHands } from './hands'
+import { useHands } from './hands'
 
 const PLACE = 'dust-lantern-hands'
-const USUAL = { pedal: { next: '', own: '', stop: '', back: '' }, voice: false, big: false, standIns: false }
+const USUAL = { pedal: { next: '', own: '', stop: '', back: '' }, keys: {}, letters: true, autoHold: false, voice: false, big: false, standIns: false }
 
 beforeEach(() => {
   localStorage.clear()
@@ -38,10 +38,5 @@ describe('how this device is operated', () => {
       window.dispatchEvent(new Event('storage'))
     })
     expect(here.result.current[0].big).toBe(true)
-  })
-
-  it('a pedal adds its key and takes none away', () => {
-    expect(keysOf('space', '')).toBe('space')
-    expect(keysOf('space', 'PageDown')).toBe('space, PageDown')
   })
 })

@@ -1,6 +1,7 @@
 'use client'
 
 import { useSyncExternalStore } from 'react'
+import { COMMAND_IDS, type OwnKeys } from './commands'
 
 /** The four moves that run the whole bench, and the keys that a pedal or presenter types for each. */
 export const MOVES = ['next', 'own', 'stop', 'back'] as const
@@ -10,6 +11,12 @@ export type Move = (typeof MOVES)[number]
 export interface Hands {
   /** A further key for each move, as the browser names it; empty for none. */
   readonly pedal: Readonly<Record<Move, string>>
+  /** Letters of the bench that were changed on this device. */
+  readonly keys: OwnKeys
+  /** Single letters, digits and signs act on the bench. */
+  readonly letters: boolean
+  /** A hold is timed by itself, a few seconds after its stage has come. */
+  readonly autoHold: boolean
   /** Read the next instruction and question aloud. */
   readonly voice: boolean
   /** Bigger answers, for an arm's length. */
@@ -19,7 +26,15 @@ export interface Hands {
 }
 
 const PLACE = 'dust-lantern-hands'
-const USUAL: Hands = { pedal: { next: '', own: '', stop: '', back: '' }, voice: false, big: false, standIns: false }
+const USUAL: Hands = {
+  pedal: { next: '', own: '', stop: '', back: '' },
+  keys: {},
+  letters: true,
+  autoHold: false,
+  voice: false,
+  big: false,
+  standIns: false,
+}
 const CHANGED = 'dust-lantern-hands-changed'
 
 let known: { readonly text: string | null; readonly hands: Hands } = { text: null, hands: USUAL }
@@ -33,10 +48,21 @@ function read(): Hands {
 /** What was kept, part by part; anything unreadable is as it usually is. */
 function parse(text: string | null): Hands {
   try {
-    const kept = JSON.parse(text ?? '{}') as { pedal?: Partial<Record<Move, unknown>>; voice?: unknown; big?: unknown; standIns?: unknown }
+    const kept = JSON.parse(text ?? '{}') as Partial<Record<Exclude<keyof Hands, 'pedal' | 'keys'>, unknown>> & {
+      pedal?: Partial<Record<Move, unknown>>
+      keys?: Record<string, unknown>
+    }
     const key = (move: Move) => (typeof kept.pedal?.[move] === 'string' ? kept.pedal[move] : '')
     return {
       pedal: { next: key('next'), own: key('own'), stop: key('stop'), back: key('back') },
+      keys: Object.fromEntries(
+        COMMAND_IDS.flatMap((id) => {
+          const letter = kept.keys?.[id]
+          return typeof letter === 'string' && /^[a-z]$/.test(letter) ? [[id, letter]] : []
+        }),
+      ),
+      letters: kept.letters !== false,
+      autoHold: kept.autoHold === true,
       voice: kept.voice === true,
       big: kept.big === true,
       standIns: kept.standIns === true,
@@ -63,9 +89,4 @@ export function useHands(): readonly [Hands, (change: Partial<Hands>) => void] {
     window.dispatchEvent(new Event(CHANGED))
   }
   return [hands, change]
-}
-
-/** The keys of one move for the shortcut library: the built-in ones and the pedal's. */
-export function keysOf(builtIn: string, pedal: string): string {
-  return pedal === '' ? builtIn : `${builtIn}, ${pedal}`
 }

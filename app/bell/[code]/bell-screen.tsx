@@ -31,7 +31,7 @@ export function BellScreen({ code }: { readonly code: string }) {
               key={n}
               type="button"
               onClick={() => void send('bell rating', n, `${n} of 10.`)}
-              className="min-h-14 rounded-card border-2 border-hair bg-sheet text-xl"
+              className="min-h-14 rounded-card border-2 border-edge bg-sheet text-xl"
             >
               {n}
             </button>

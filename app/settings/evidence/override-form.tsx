@@ -47,7 +47,7 @@ export function OverrideForm({ row, onDone }: { readonly row: Accuracy; readonly
             value={values[id] ?? ''}
             inputMode="decimal"
             onChange={(e) => setValues({ ...values, [id]: e.target.value })}
-            className="block min-h-11 w-28 rounded-card border border-hair bg-dust px-2 text-base"
+            className="block min-h-11 w-28 rounded-card border border-edge bg-dust px-2 text-base"
           />
         </label>
       ))}
@@ -56,7 +56,7 @@ export function OverrideForm({ row, onDone }: { readonly row: Accuracy; readonly
         <input
           value={source}
           onChange={(e) => setSource(e.target.value)}
-          className="block min-h-11 w-full rounded-card border border-hair bg-dust px-2 text-base"
+          className="block min-h-11 w-full rounded-card border border-edge bg-dust px-2 text-base"
         />
       </label>
       <Button type="submit" look="main">

@@ -35,7 +35,7 @@ export function RegisterTable({ rows }: { readonly rows: readonly Accuracy[] }) 
             value={typed}
             onChange={(e) => setTyped(e.target.value)}
             placeholder="thigh thrust, Laslett, A02"
-            className="min-h-11 w-80 rounded-card border border-hair bg-sheet px-3"
+            className="min-h-11 w-80 rounded-card border border-edge bg-sheet px-3"
           />
         </label>
         <label className="flex min-h-11 items-center gap-2">

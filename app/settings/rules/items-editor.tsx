@@ -10,7 +10,7 @@ import { MEASURED_FIELDS, freshItem, COMPARISONS, measureWords } from '@/core/cl
 import { BODY_AREAS } from '@/core/vocabulary/body-area'
 import { Button } from '@/ui/button'
 
-const FIELD = 'min-h-11 rounded-card border border-hair bg-dust px-2 text-base'
+const FIELD = 'min-h-11 rounded-card border border-edge bg-dust px-2 text-base'
 
 const KINDS: readonly { readonly id: Item['kind']; readonly name: string }[] = [
   { id: 'positive', name: 'A test reproduces the familiar symptom' },

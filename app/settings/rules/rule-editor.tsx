@@ -10,7 +10,7 @@ import { ItemsEditor } from './items-editor'
 import { RuleTrial } from './rule-trial'
 import { Button } from '@/ui/button'
 
-const FIELD = 'block min-h-11 rounded-card border border-hair bg-dust px-2 text-base'
+const FIELD = 'block min-h-11 rounded-card border border-edge bg-dust px-2 text-base'
 
 /** Write or change one rule: what it asks, how many, what it is worth and where that comes from. */
 export function RuleEditor({ start, onDone }: { readonly start: RuleDraft; readonly onDone: () => void }) {

@@ -60,7 +60,7 @@ export function TiltScreen({ code }: { readonly code: string }) {
         {running ? 'Zero it again' : 'Start at rest'}
       </button>
       {running && (
-        <button type="button" onClick={() => setRunning(false)} className="min-h-14 rounded-card border-2 border-hair">
+        <button type="button" onClick={() => setRunning(false)} className="min-h-14 rounded-card border-2 border-edge">
           Stop
         </button>
       )}

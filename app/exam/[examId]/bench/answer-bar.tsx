@@ -6,6 +6,7 @@ import { useExam } from '@/ui/exam/store'
 import { Key } from '@/ui/key'
 import type { InHand } from '@/core/bench/in-hand'
 import type { Bench } from './use-bench'
+import { focusCard } from '@/ui/exam/give-focus'
 
 /** The answers to the stage in hand, big enough for an elbow, then stop and undo. */
 export function AnswerBar({ bench }: { readonly bench: Bench }) {
@@ -135,14 +136,14 @@ interface AnswerProps {
 
 function Answer({ onGive, off, words, keyName, note, wide = false, main = false, stop = false, small = false }: AnswerProps) {
   const [{ big }] = useHands()
-  const look = main ? 'border-ink bg-ink text-dust' : stop ? 'border-halt bg-sheet text-halt' : 'border-hair bg-dust'
+  const look = main ? 'border-ink bg-ink text-dust' : stop ? 'border-halt bg-sheet text-halt' : 'border-edge bg-dust'
   return (
     <button
       type="button"
       disabled={off}
-      onClick={(e) => {
+      onClick={() => {
         // The next Space or Enter answers the next stage, not this button again.
-        e.currentTarget.blur()
+        focusCard()
         onGive()
       }}
       className={`${big ? 'min-h-[112px]' : 'min-h-[68px]'} rounded-card border-2 px-3 disabled:opacity-50 ${look} ${main ? 'grow-[2]' : wide ? 'grow-[1.6]' : stop ? 'w-28 shrink-0' : 'grow'}`}

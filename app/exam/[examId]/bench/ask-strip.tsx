@@ -10,6 +10,7 @@ import { Button } from '@/ui/button'
 import { Key } from '@/ui/key'
 import { CONSENT_WORDS } from '@/ui/exam/consent-words'
 import type { Bench } from './use-bench'
+import { focusCard } from '@/ui/exam/give-focus'
 
 /** What has to be asked before the test in hand may start, one key each; then the bench goes on where it was. */
 export function AskStrip({ bench, unasked }: { readonly bench: Bench; readonly unasked: Unasked }) {
@@ -112,8 +113,8 @@ function Big({ onGive, keyName, main = false, stop = false, children }: BigProps
   return (
     <button
       type="button"
-      onClick={(e) => {
-        e.currentTarget.blur()
+      onClick={() => {
+        focusCard()
         onGive()
       }}
       className={`min-h-[68px] min-w-32 rounded-card border-2 px-4 text-lg font-semibold ${look}`}

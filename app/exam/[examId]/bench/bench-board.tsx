@@ -19,8 +19,9 @@ import type { Interval } from '@/core/evidence/interval'
 import { Key } from '@/ui/key'
 import { PlanChoice } from './plan-choice'
 import type { Bench } from './use-bench'
+import { focusCard } from '@/ui/exam/give-focus'
 
-/** What the answers say so far, by family; unlit is unknown, never clear. */
+/** What the answers say so far, by family; what was not assessed is unknown, never clear. */
 export function BenchBoard({ bench }: { readonly bench: Bench }) {
   const { assessment } = useExam()
   const intervalFor = useIntervals(assessment)
@@ -53,19 +54,19 @@ export function BenchBoard({ bench }: { readonly bench: Bench }) {
         ))}
         <p className="mt-2 text-[13px] leading-snug text-ash">{UNCHECKED}</p>
       </div>
-      {next && elsewhere && (
+      {next && elsewhere && !bench.advice.stop && (
         <button
           type="button"
-          onClick={(e) => {
-            e.currentTarget.blur()
+          onClick={() => {
+            focusCard()
             bench.input({ do: 'take-suggested' })
           }}
-          className="mt-2 min-h-14 rounded-card border border-hair bg-dust px-4 py-2 text-left text-base"
+          className="mt-2 min-h-14 rounded-card border border-edge bg-dust px-4 py-2 text-left text-base"
         >
           <strong>Next:</strong> {bench.advice.why} <Key>N</Key>
         </button>
       )}
-      {next && !elsewhere && next.state !== 'under-way' && (
+      {next && !elsewhere && next.state !== 'under-way' && !bench.advice.stop && (
         <p className="mt-2 text-[15px] leading-snug">
           <strong>Now:</strong> {bench.advice.why}
         </p>
@@ -123,7 +124,7 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
             interval={torn ?? (interval && [interval.p05, interval.p95])}
             describes={
               value === null
-                ? `${title}: not known, nothing tested moves it yet`
+                ? `${title}: not known, nothing tested says anything about it yet`
                 : `${title}: ${torn ? 'evidence disagrees, ' : ''}about ${figureShown(weighed, value)}${range}, ${by}`
             }
           />
@@ -138,7 +139,7 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
           <RulePips rule={rule} colour={FAMILY_COLOUR[row.family]} />
           <span>
             {rule.cluster.name}: {rule.words}
-            {rule.changeNothing.length > 0 && <span className="text-ash"> ({counted(rule.changeNothing.length, 'test')} spare)</span>}
+            {rule.changeNothing.length > 0 && <span className="text-ash"> ({counted(rule.changeNothing.length, 'test')} would change nothing)</span>}
           </span>
         </p>
       ))}

@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react'
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import { bare, BUTTOCK, NOTHING, opened, own, performed, signed, soreLeg, sorePelvis } from '@/tests/people'
@@ -40,7 +40,7 @@ describe('the bench by keyboard', () => {
     expect(screen.getByRole('alert')).toHaveTextContent('How strong is it now, 0 to 10?')
     await keys('5')
     expect(board()).toHaveTextContent('SI joint, 3 of 5: open, needs 2 more of 4')
-    expect(screen.getByRole('button', { name: 'Thigh thrust, right: reproduced' })).toBeVisible()
+    expect(screen.getByRole('button', { name: 'Thigh thrust, right: positive' })).toBeVisible()
   })
 
   it('keeps a typed angle with the next answer, and asks once about an unusual one', async () => {
@@ -146,7 +146,7 @@ describe('the bench by keyboard', () => {
       <BenchScreen />,
     )
     await keys('y')
-    const halt = screen.getByRole('alert', { name: /Stop. The nerves of bladder/ })
+    const halt = screen.getByRole('alert', { name: /Stop. Possible cauda equina syndrome/ })
     expect(halt).toHaveTextContent('Emergency, now')
     expect(halt).toHaveTextContent('Let go slowly, back to the position that eases it')
     expect(halt).toHaveTextContent('Yes to: Any new numbness between the legs')
@@ -162,7 +162,7 @@ describe('the bench by keyboard', () => {
   it('a clicked answer does not keep the focus, so the next Space is the next answer', async () => {
     renderAround(looked(), <BenchScreen />)
     await userEvent.click(screen.getByRole('button', { name: /Stretch only/ }))
-    expect(document.body).toHaveFocus()
+    expect(screen.getByRole('region', { name: /Slump test/ })).toHaveFocus()
   })
 
   it('goes on with the ankle while the leg is up, with other words for the answers', async () => {
@@ -199,8 +199,8 @@ describe('the bench by keyboard', () => {
     expect(inHand()).toMatch('Neurological examination, lower limb, left')
     // No need to look closer.
     await keys(' ')
-    expect(board()).toHaveTextContent(/Lumbosacral radiculopathy (L4-S1), left\d+ %model/)
-    expect(screen.getByRole('button', { name: 'Neurological examination, lower limb, left: found' })).toBeVisible()
+    expect(board()).toHaveTextContent(/Lumbosacral radiculopathy \(L4-S1\), left\d+ %model/)
+    expect(screen.getByRole('button', { name: 'Neurological examination, lower limb, left: positive' })).toBeVisible()
   })
 
   it('a table runs from four keys: usual and on, turn the value, keep; back empties the last cell', async () => {
@@ -294,7 +294,7 @@ describe('the bench by keyboard', () => {
     await waitFor(() => expect(screen.getByRole('timer')).toHaveTextContent('4 s left'), { timeout: 2500 })
     await keys('{Enter}', 'u', '6')
     await keys('g', 'thigh thrust right', '{Enter}')
-    expect(screen.getByText(/Done before/)).toHaveTextContent('reproduced')
+    expect(screen.getByText(/Done before/)).toHaveTextContent('positive')
   })
 
   it('another result needs a reason, and both stay', async () => {
@@ -303,16 +303,16 @@ describe('the bench by keyboard', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Set another result' }))
     await userEvent.type(screen.getByRole('textbox', { name: 'Reason for the other result' }), 'knee hurt instead')
     await userEvent.click(screen.getByRole('button', { name: 'Keep' }))
-    expect(screen.getByText(/Done before/)).toHaveTextContent('inconclusive. Set by the examiner: knee hurt instead. From what was observed: reproduced.')
+    expect(screen.getByText(/Done before/)).toHaveTextContent('inconclusive. Set by the examiner: knee hurt instead. From what was observed: positive.')
   })
 
   it('of two performances the first counts, until another is said to, with a reason', async () => {
     renderAround(sorePelvis().test('faber', 'right', [BUTTOCK]).test('faber', 'right', [NOTHING]), <BenchScreen />)
     await keys('g', 'faber right', '{Enter}')
-    expect(screen.getByText(/Done before/)).toHaveTextContent('reproduced')
+    expect(screen.getByText(/Done before/)).toHaveTextContent('positive')
     await userEvent.click(screen.getByRole('button', { name: 'Let another performance count' }))
     await userEvent.type(screen.getByRole('textbox', { name: 'Why that performance counts' }), 'the first was done with a jerk{Enter}')
-    expect(screen.getByText(/Done before/)).toHaveTextContent('not reproduced')
+    expect(screen.getByText(/Done before/)).toHaveTextContent('negative')
   })
 
   it('a pedal key from the settings of this device answers as Enter does', async () => {
@@ -323,17 +323,61 @@ describe('the bench by keyboard', () => {
     localStorage.clear()
   })
 
-  it('plans another way from the list, says why the test in hand comes now, and undo takes the plan back', async () => {
+  it('another technique is two keys, stays for the test in hand, and is fixed once the test was begun', async () => {
+    renderAround(sorePelvis(), <BenchScreen />)
+    await keys('g', 'slump left', '{Enter}')
+    const card = () => screen.getByRole('complementary', { name: /technique/ })
+    const first = card().textContent
+    await keys('m', '2')
+    expect(card().textContent).not.toBe(first)
+    expect(screen.queryByRole('group', { name: 'Technique' })).toBeNull()
+    await keys(' ', 'm')
+    expect(screen.queryByRole('group', { name: 'Technique' })).toBeNull()
+  })
+
+  it('a reason of one’s own for leaving a test out is three keys beside its words', async () => {
+    renderAround(sorePelvis(), <BenchScreen />)
+    await keys('g', 'thigh thrust right', '{Enter}', 'k', '6', 'bruised knee', '{Enter}')
+    expect(screen.getByRole('button', { name: 'Thigh thrust, right: left out' })).toBeVisible()
+  })
+
+  it('tells one voice what was recorded, what comes next and where the board stands', async () => {
+    renderAround(sorePelvis(), <BenchScreen />)
+    const voice = () => screen.getByRole('status', { name: 'Recorded' })
+    expect(voice()).toHaveTextContent('')
+    await keys('g', 'thigh thrust right', '{Enter}', ' ')
+    expect(voice()).toHaveTextContent(/^Recorded: Thigh thrust, right, .*: nothing\. Next: .+\./)
+    await keys('g', 'gaenslen right', '{Enter}', '{Enter}', 'u', '6')
+    expect(voice()).toHaveTextContent(/S1 came on, 6 of 10 at right buttock\. Next: .*SI joint, 3 of 5: open, needs \d more/)
+  })
+
+  it('reads the character and not its place, digits of the number pad among them, and nothing while letters are switched off', () => {
+    renderAround(sorePelvis(), <BenchScreen />)
+    const press = (key: string, code: string) => fireEvent.keyDown(document.body, { key, code })
+    // Where Z and Y change places, the letter on the cap counts.
+    press('g', 'KeyH')
+    expect(screen.getByRole('dialog', { name: 'Go to a test' })).toBeVisible()
+    fireEvent.keyDown(screen.getByRole('combobox'), { key: 'Escape', code: 'Escape' })
+    localStorage.setItem('dust-lantern-hands', JSON.stringify({ letters: false }))
+    act(() => void window.dispatchEvent(new Event('dust-lantern-hands-changed')))
+    press('g', 'KeyG')
+    expect(screen.queryByRole('dialog')).toBeNull()
+    localStorage.clear()
+    act(() => void window.dispatchEvent(new Event('dust-lantern-hands-changed')))
+  })
+
+  it('plans by two keys, says why the test in hand comes now, and undo takes the plan back', async () => {
     renderAround(looked(), <BenchScreen />)
-    const plan = screen.getByRole('combobox', { name: /^Plan/ })
-    expect(plan).toHaveValue('full-baseline')
-    expect(board()).toHaveTextContent(/Now:Slump, .*\.|Now: Slump, .*\./)
-    await userEvent.selectOptions(plan, 'quickest-answer')
-    expect(plan).toHaveValue('quickest-answer')
-    // The list let go of the keys: the next one belongs to the bench.
-    expect(plan).not.toHaveFocus()
+    const plan = () => screen.getByRole('button', { name: /^Plan/ })
+    expect(plan()).toHaveTextContent('Full baseline')
+    expect(board()).toHaveTextContent(/Now: ?Slump test, .*\./)
+    // Nothing is recorded while it is only looked at.
+    await keys('q', '{Escape}')
+    expect(plan()).toHaveTextContent('Full baseline')
+    await keys('q', '3')
+    expect(plan()).toHaveTextContent('Quickest answer')
     await keys('{Backspace}')
-    expect(plan).toHaveValue('full-baseline')
+    expect(plan()).toHaveTextContent('Full baseline')
   })
 
   it('does not say that nothing is left while a rule has decided one source of several', () => {

@@ -3,6 +3,10 @@
 import { useState } from 'react'
 import Link from 'next/link'
 import { instruct } from '@/core/catalogue/exam-test'
+import { nearSide } from '@/core/bench/places-offered'
+import { stepKey } from '@/core/planner/route'
+import { ScreenTitle } from '@/ui/screen-title'
+import { Announcer } from './announcer'
 import { AsideStrip } from './aside-strip'
 import { AskStrip } from './ask-strip'
 import { AnswerBar } from './answer-bar'
@@ -17,6 +21,7 @@ import { KeysDialog } from './keys-dialog'
 import { Ladder } from './ladder'
 import { PairDialog } from './pair-dialog'
 import { PostureTrack } from './posture-track'
+import { useAutoHold } from './use-auto-hold'
 import { useBench } from './use-bench'
 import { useBenchKeys } from './use-bench-keys'
 import { useRest } from './use-rest'
@@ -44,14 +49,18 @@ export function BenchScreen() {
     go: () => setGoing(true),
     pair: () => setPairing(true),
     toggleVoice: () => setHands({ voice: !hands.voice }),
+    // The header's own link, so that the window goes there as it does by hand.
+    weigh: () => document.querySelector<HTMLAnchorElement>('nav a[href$="/weigh"]')?.click(),
   })
   const { inHand } = bench
+  useAutoHold(bench, hands.autoHold)
   useVoice(hands.voice, inHand ? `${instruct(inHand.stage.do, inHand.side)} ${inHand.stage.ask}` : '')
   const halts = haltsOf(exam)
   const stopped = !exam.signed && halts.length > 0 && (inHand?.barred !== null || !bench.chosen)
   return (
     <main className="flex min-h-0 flex-1 flex-col text-[17px]">
-      <h1 className="sr-only">Bench</h1>
+      <ScreenTitle className="sr-only">Bench</ScreenTitle>
+      <Announcer bench={bench} />
       <PostureTrack bench={bench} onGo={() => setGoing(true)} onKeys={() => setKeys(true)} onPair={() => setPairing(true)} />
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_13.5rem_24.5rem]">
         {exam.signed ? (
@@ -61,7 +70,7 @@ export function BenchScreen() {
         ) : inHand ? (
           <>
             <HandCard bench={bench} inHand={inHand} />
-            <Ladder inHand={inHand} onVariant={(variant) => bench.input({ do: 'change-variant', variant })} />
+            <Ladder inHand={inHand} onOpen={bench.open} onMove={(by) => bench.input({ do: 'move', by })} />
           </>
         ) : (
           <Quiet
@@ -104,7 +113,13 @@ export function BenchScreen() {
       <KeysDialog open={keys} onOpenChange={setKeys} />
       <PairDialog open={pairing} onOpenChange={setPairing} bench={bench} />
       <ElsewhereDialog open={elsewhere && bench.pending !== null} onOpenChange={setElsewhere} bench={bench} />
-      <GoDialog open={going} onOpenChange={setGoing} onChoose={(test, side) => bench.input({ do: 'choose', test: test.id, side })} />
+      <GoDialog
+        open={going}
+        onOpenChange={setGoing}
+        planned={bench.route.flatMap((leg) => leg.steps).map(stepKey)}
+        near={nearSide('none', exam)}
+        onChoose={(test, side) => bench.input({ do: 'choose', test: test.id, side })}
+      />
     </main>
   )
 }

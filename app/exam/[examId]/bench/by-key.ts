@@ -1,9 +1,10 @@
 import type { Exam } from '@/core/record/exam'
 import { placeOfKey, placesOffered } from '@/core/bench/places-offered'
-import type { Pending } from '@/core/bench/state'
+import type { Aside, Pending } from '@/core/bench/state'
 import { QUALITIES } from '@/core/vocabulary/quality'
 import { askedByLetter } from './asked-by-key'
-import { asideChoices } from './aside-choices'
+import { type Command, commandOf, type OwnKeys } from '@/ui/exam/commands'
+import { asideChoices, OWN_REASON_ID, OWN_REASON_KEY } from './aside-choices'
 import type { Bench } from './use-bench'
 
 /** What a key opens beside the bench. */
@@ -14,14 +15,20 @@ export interface Others {
   readonly go: () => void
   readonly pair: () => void
   readonly toggleVoice: () => void
+  readonly weigh: () => void
 }
 
-export function byLetter(key: string, bench: Bench, exam: Exam, others: Others) {
+/** A key while a strip lies over the answers. */
+function byAside(key: string, aside: Aside, bench: Bench) {
+  if (aside === 'skip' && key === OWN_REASON_KEY) document.getElementById(OWN_REASON_ID)?.focus()
+  const chosen = asideChoices(aside, bench.rated, bench.inHand).find((c) => c.key === key)
+  if (chosen) bench.input(chosen.input)
+}
+
+export function byLetter(key: string, bench: Bench, exam: Exam, others: Others, keys: OwnKeys) {
   const { inHand, pending, aside } = bench
-  const kind = inHand?.stage.kind
   if (aside) {
-    const chosen = asideChoices(aside, bench.rated).find((c) => c.key === key)
-    if (chosen) bench.input(chosen.input)
+    byAside(key, aside, bench)
     return
   }
   if (pending && inHand) {
@@ -36,90 +43,84 @@ export function byLetter(key: string, bench: Bench, exam: Exam, others: Others) 
     bench.input({ do: 'renew', answer: 'refused', chaperone: 'declined' })
     return
   }
-  switch (key) {
-    case 's':
+  const command = commandOf(key, keys)
+  if (command) obey(command, bench, others)
+}
+
+/** Does a command, where what is in hand has a use for it. */
+function obey(command: Command, bench: Bench, others: Others) {
+  const kind = bench.inHand?.stage.kind
+  switch (command) {
+    case 'stretch':
       if (kind === 'load') bench.answer('stretch')
       return
-    case 'e':
+    case 'other':
       if (kind === 'load') bench.ask('other')
       return
-    case 'd':
+    case 'worse':
       if (kind === 'relief') bench.answer('worse')
       return
-    case 'x':
+    case 'nothing-to-relieve':
       if (kind === 'relief') bench.answer('nothing-to-relieve')
       return
-    case 'p':
+    case 'pain-stopped':
       if (kind === 'measure') bench.keepMeasured('own-pain')
       return
-    case 'u':
+    case 'rest-usual':
       if (kind === 'grid') bench.table.move('rest-usual')
       return
-    case 'h':
+    case 'keep-as-is':
       if (kind === 'grid') bench.keepTable()
       return
-    case 'f':
+    case 'force':
       bench.playForce()
       return
-    case 'c':
+    case 'cuff':
       bench.playCuff()
       return
-    case 'a': {
+    case 'angle':
       bench.measure()
       return
-    }
-    case 'l': {
+    case 'lean':
       bench.input({ do: 'toggle-lean' })
       return
-    }
-    case 'o': {
+    case 'end-feel':
       bench.input({ do: 'turn-end-feel' })
       return
-    }
-    case 'i': {
+    case 'pain-order':
       bench.input({ do: 'turn-pain-order' })
       return
-    }
-    case 't': {
+    case 'hold':
       bench.toggleHold()
       return
-    }
-    case 'k': {
-      bench.open('skip')
+    case 'skip':
+    case 'warning':
+    case 'rate':
+    case 'technique':
+    case 'plan':
+      bench.open(command)
       return
-    }
-    case 'w': {
-      bench.open('warning')
-      return
-    }
-    case 'r': {
-      bench.open('rate')
-      return
-    }
-    case 'n': {
+    case 'next':
       bench.input({ do: 'take-suggested' })
       return
-    }
-    case 'g': {
+    case 'go':
       others.go()
       return
-    }
-    case 'b': {
+    case 'pair':
       others.pair()
       return
-    }
-    case 'v': {
+    case 'voice':
       others.toggleVoice()
       return
-    }
+    case 'weigh':
+      others.weigh()
   }
 }
 
 export function byDigit(digit: string, bench: Bench) {
   const { aside, inHand } = bench
   if (aside) {
-    const chosen = asideChoices(aside, bench.rated).find((c) => c.key === digit)
-    if (chosen) bench.input(chosen.input)
+    byAside(digit, aside, bench)
     return
   }
   if (bench.pending) {

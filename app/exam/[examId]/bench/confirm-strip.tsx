@@ -8,6 +8,7 @@ import { nearSide, offeredWords, placesOffered } from '@/core/bench/places-offer
 import type { InHand } from '@/core/bench/in-hand'
 import type { Pending } from '@/core/bench/state'
 import type { Bench } from './use-bench'
+import { focusCard } from '@/ui/exam/give-focus'
 
 interface Props {
   readonly bench: Bench
@@ -87,7 +88,7 @@ export function ConfirmStrip({ bench, pending, inHand, onElsewhere }: Props) {
               type="button"
               aria-label="Weaker"
               onClick={() => bench.change({ intensity: Math.max(0, pending.intensity - 1) })}
-              className="grid size-12 place-items-center rounded-card border border-hair"
+              className="grid size-14 place-items-center rounded-card border border-edge"
             >
               <Minus size={18} aria-hidden="true" />
             </button>
@@ -96,7 +97,7 @@ export function ConfirmStrip({ bench, pending, inHand, onElsewhere }: Props) {
               type="button"
               aria-label="Stronger"
               onClick={() => bench.change({ intensity: Math.min(10, pending.intensity + 1) })}
-              className="grid size-12 place-items-center rounded-card border border-hair"
+              className="grid size-14 place-items-center rounded-card border border-edge"
             >
               <Plus size={18} aria-hidden="true" />
             </button>
@@ -109,8 +110,8 @@ export function ConfirmStrip({ bench, pending, inHand, onElsewhere }: Props) {
       </div>
       <button
         type="button"
-        onClick={(e) => {
-          e.currentTarget.blur()
+        onClick={() => {
+          focusCard()
           bench.confirm()
         }}
         className="min-h-[68px] w-44 rounded-card border-2 border-ink bg-ink px-4 text-dust"
@@ -122,7 +123,7 @@ export function ConfirmStrip({ bench, pending, inHand, onElsewhere }: Props) {
         <span className="block text-lg font-semibold">Stop</span>
         <Key>.</Key>
       </button>
-      <button type="button" onClick={bench.back} className="min-h-[68px] w-24 rounded-card border-2 border-hair px-3">
+      <button type="button" onClick={bench.back} className="min-h-[68px] w-24 rounded-card border-2 border-edge px-3">
         <span className="block text-lg font-semibold">Back</span>
         <Key>⌫</Key>
       </button>
@@ -142,11 +143,11 @@ function Chip({ pressed, keyName, onPress, children }: ChipProps) {
     <button
       type="button"
       aria-pressed={pressed}
-      onClick={(e) => {
-        e.currentTarget.blur()
+      onClick={() => {
+        focusCard()
         onPress()
       }}
-      className={`flex min-h-12 items-center gap-2 rounded-full border-2 px-3.5 text-base ${pressed ? 'border-lantern bg-glow font-semibold' : 'border-hair bg-dust'}`}
+      className={`flex min-h-14 items-center gap-2 rounded-full border-2 px-3.5 text-base ${pressed ? 'border-lantern bg-glow font-semibold' : 'border-edge bg-dust'}`}
     >
       {children}
       {keyName && <Key>{keyName}</Key>}

@@ -3,6 +3,7 @@
 import type { IntimateRegion } from '@/core/catalogue/exam-test'
 import { Key } from '@/ui/key'
 import type { Bench } from './use-bench'
+import { focusCard } from '@/ui/exam/give-focus'
 
 const REGION_WORDS: Record<IntimateRegion, string> = {
   pubic: 'the pubic bone',
@@ -15,8 +16,8 @@ const REGION_WORDS: Record<IntimateRegion, string> = {
 
 /** Before contact with an intimate region consent is asked again and a chaperone is offered; a no leaves the test out. */
 export function ConsentStrip({ bench, region }: { readonly bench: Bench; readonly region: IntimateRegion }) {
-  const give = (answer: 'agreed' | 'refused', chaperone: 'declined' | 'present') => (e: React.MouseEvent<HTMLButtonElement>) => {
-    e.currentTarget.blur()
+  const give = (answer: 'agreed' | 'refused', chaperone: 'declined' | 'present') => () => {
+    focusCard()
     bench.input({ do: 'renew', answer, chaperone })
   }
   const look = 'min-h-[68px] rounded-card border-2 px-4 text-lg font-semibold'

@@ -18,7 +18,7 @@ export function ForceGauge({ live, band: [low, high], score }: Props) {
         aria-valuemin={0}
         aria-valuemax={Math.round(top)}
         aria-valuenow={Math.round(live ?? score?.highest ?? 0)}
-        className="relative h-6 w-72 overflow-hidden rounded-full border border-hair bg-sheet"
+        className="relative h-6 w-72 overflow-hidden rounded-full border border-edge bg-sheet"
       >
         <span className="absolute inset-y-0 bg-glow" style={{ left: at(low), width: `calc(${at(high)} - ${at(low)})` }} />
         <span className="absolute inset-y-1 left-0 rounded-r-full bg-lantern" style={{ width: at(live ?? 0) }} />

@@ -6,6 +6,7 @@ import { Key } from '@/ui/key'
 import { LandmarkFigure } from '@/ui/figure/landmark-figure'
 import type { InHand } from '@/core/bench/in-hand'
 import type { Bench } from './use-bench'
+import { focusCard } from '@/ui/exam/give-focus'
 
 interface Props {
   readonly bench: Bench
@@ -51,11 +52,11 @@ export function GridCard({ bench, inHand, grid }: Props) {
                       type="button"
                       aria-label={`${row.words}, ${column.words}: ${words ?? 'not examined'}`}
                       aria-current={now ? 'true' : undefined}
-                      onClick={(e) => {
-                        e.currentTarget.blur()
+                      onClick={() => {
+                        focusCard()
                         table.move(now ? 'turn' : { to: index })
                       }}
-                      className={`min-h-11 min-w-24 rounded-lg border-2 px-2 ${now ? 'border-lantern' : 'border-hair'} ${odd ? 'bg-glow font-semibold' : value === undefined ? 'grain' : 'bg-sheet'}`}
+                      className={`min-h-11 min-w-24 rounded-lg border-2 px-2 ${now ? 'border-lantern' : 'border-edge'} ${odd ? 'bg-glow font-semibold' : value === undefined ? 'grain' : 'bg-sheet'}`}
                     >
                       {words ?? <span className="text-ash">–</span>}
                     </button>
@@ -82,11 +83,11 @@ export function GridCard({ bench, inHand, grid }: Props) {
               <li key={value.id}>
                 <button
                   type="button"
-                  onClick={(e) => {
-                    e.currentTarget.blur()
+                  onClick={() => {
+                    focusCard()
                     table.move({ set: value.id })
                   }}
-                  className="flex min-h-11 w-full items-center justify-between gap-4 rounded-lg border border-hair bg-sheet px-3 text-left"
+                  className="flex min-h-11 w-full items-center justify-between gap-4 rounded-lg border border-edge bg-sheet px-3 text-left"
                 >
                   {value.words}
                   {value.id === here.column.usual && <span className="text-sm text-ash">usual</span>}

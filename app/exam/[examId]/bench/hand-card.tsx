@@ -21,6 +21,7 @@ import type { InHand } from '@/core/bench/in-hand'
 import { feelsEnd, feelsOrder } from '@/core/bench/measured'
 import type { PainOrder } from '@/core/record/answer'
 import type { Bench } from './use-bench'
+import { CARD_ID, focusCard } from '@/ui/exam/give-focus'
 
 interface Props {
   readonly bench: Bench
@@ -37,11 +38,12 @@ export function HandCard({ bench, inHand }: Props) {
   const figure = figureOf(stage.pose, side, shown)
   const sentence = instruct(stage.do, side)
   return (
-    <section aria-labelledby="in-hand" className="flex min-h-0 flex-col px-6 pt-4">
+    <section id={CARD_ID} tabIndex={-1} aria-labelledby="in-hand" className="quiet-focus flex min-h-0 flex-col px-6 pt-4">
       <h2 id="in-hand" className="text-[27px] leading-tight">
         {test.name}
         {side !== 'none' && `, ${side}`}
-        {side !== 'none' && <span className="ml-3 font-sans text-base text-ash">{sideWords(side, exam)}</span>}
+        {side !== 'none' && ' '}
+        {side !== 'none' && <span className="ml-2 font-sans text-base text-ash">{sideWords(side, exam)}</span>}
       </h2>
       <p className="mt-1.5 text-[19px] leading-snug">{sentence}</p>
       <p className="mt-1.5 font-serif text-[18px] italic text-lantern-text">“{stage.ask}”</p>
@@ -163,11 +165,11 @@ function Small({ pressed, keyName, onPress, children }: SmallProps) {
     <button
       type="button"
       aria-pressed={pressed}
-      onClick={(e) => {
-        e.currentTarget.blur()
+      onClick={() => {
+        focusCard()
         onPress()
       }}
-      className="min-h-14 rounded-full border-2 border-hair bg-dust px-3 text-base aria-pressed:border-lantern aria-pressed:bg-glow aria-pressed:font-semibold"
+      className="min-h-14 rounded-full border-2 border-edge bg-dust px-3 text-base aria-pressed:border-lantern aria-pressed:bg-glow aria-pressed:font-semibold"
     >
       {children} <Key>{keyName}</Key>
     </button>

@@ -1,37 +1,39 @@
 'use client'
 
+import { COMMAND_IDS, COMMANDS, letterOf } from '@/ui/exam/commands'
+import { useHands } from '@/ui/exam/hands'
 import { Key } from '@/ui/key'
 import { Dialog, DialogClose } from '@/ui/dialog'
 import { Button } from '@/ui/button'
 
-const KEYS: readonly (readonly [readonly string[], string])[] = [
+/** Keys that have a name, and characters that mean the same on every card. */
+const FIXED: readonly (readonly [readonly string[], string])[] = [
   [['Space', 'Page Down'], 'nothing; no change; the first choice; the usual value; another trial'],
   [['Enter', 'Page Up'], 'that is my pain; it eases; the second choice; keep'],
   [['.'], 'the patient says stop: the test in hand ends'],
   [['Esc'], 'put away what lies open; nothing is recorded'],
-  [['Backspace'], 'one step back'],
-  [['S', 'E'], 'stretch only, something else; S is the next symptom while confirming'],
+  [['⌫'], 'one step back'],
+  [['Shift', '⌫'], 'record again what was taken back'],
   [['0', '…', '9'], 'an angle, a choice, the value of a cell; how strong it is, while confirming: 0 is ten, and keeps it'],
-  [['A', '…', 'Y'], 'a place, while confirming: the same key is the same place; with Shift on the other side'],
-  [['Z', 'X'], 'elsewhere, on the body chart; cannot say'],
+  [['A', '…', 'Y'], 'a place, while confirming: the same letter is the same place; with Shift on the other side'],
+  [['S', 'X', 'Z'], 'while confirming: the next symptom; cannot say; elsewhere, on the body chart'],
   [['Y', 'N', 'R'], 'yes, no, no to the rest, where something is asked first'],
-  [['A'], 'start the inclinometer, or take its angle'],
-  [['T'], 'time the hold'],
-  [['F', 'C'], 'the simulated force pad; the simulated cuff'],
-  [['P'], 'keep: familiar pain stopped the movement'],
-  [['U', 'H'], 'the rest of a table is usual; keep it as it is'],
-  [['D', 'X'], 'more of it; nothing was there to relieve'],
-  [['L'], 'leans back, where that is watched'],
-  [['O', 'I'], 'what the end felt like; whether pain or resistance came first'],
   [['↑', '↓', '←', '→'], 'stronger, weaker; the cells of a table; another part to let go'],
   [['Shift ←', 'Shift →'], 'do the test in hand earlier or later'],
   [['[', ']'], 'left side, right side'],
-  [['N', 'G'], 'the suggested next test; any test'],
-  [['K', 'R'], 'leave the test out; rate the symptom now'],
-  [['W'], 'a warning sign; then its key'],
-  [['B', 'V'], 'a bell for the patient; voice on or off'],
-  [['Shift', '⌫'], 'record again what was taken back'],
-  [['?'], 'these keys'],
+  [['Ctrl K'], 'any screen, test or person'],
+  [['?'], 'this help'],
+]
+
+/** Words that this product adds to the field’s own. */
+const WORDS: readonly (readonly [string, string])[] = [
+  ['not assessed yet', 'No test done so far says anything about this source: unknown, and never clear.'],
+  ['open, needs 1 more', 'The rule can still be met, by that many more of its open tests.'],
+  ['cannot be met any more', 'Too many of its tests are negative; what is left of them changes nothing for this rule.'],
+  ['would change nothing', 'Every source in question is settled without this test. It can still be done.'],
+  ['contraindicated, stopped', 'A safety answer, or a finding, forbids this test, or ends the examination of that region.'],
+  ['estimate', 'Probability of the source from all answers, between the decided rule and the model; rounded to 5 %, since the papers were not checked.'],
+  ['supports, opposes', 'Findings without a published accuracy: they are told, and change no estimate.'],
 ]
 
 interface Props {
@@ -39,12 +41,19 @@ interface Props {
   readonly onOpenChange: (open: boolean) => void
 }
 
-/** Every key of the bench. */
+/** Every key of the bench, with the letters of this device, and the words that are this product’s own. */
 export function KeysDialog({ open, onOpenChange }: Props) {
+  const [hands] = useHands()
   return (
-    <Dialog open={open} onOpenChange={onOpenChange} title="Keys on the bench">
-      <dl className="mt-4 grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
-        {KEYS.map(([keys, does]) => (
+    <Dialog open={open} onOpenChange={onOpenChange} title="Help on the bench" width="w-[64rem]">
+      {!hands.letters && (
+        <p className="mt-2 rounded-card border-l-[6px] border-lantern bg-dust px-3 py-2">
+          Single letters and digits are switched off on this device (Settings).
+        </p>
+      )}
+      <h3 className="mt-4 text-lg">Keys</h3>
+      <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5 lg:grid-cols-[auto_1fr_auto_1fr]">
+        {[...FIXED, ...COMMAND_IDS.map((id) => [[letterOf(id, hands.keys).toUpperCase()], COMMANDS[id].words] as const)].map(([keys, does]) => (
           <div key={does} className="contents">
             <dt className="flex items-start gap-1">
               {keys.map((k) => (
@@ -52,6 +61,15 @@ export function KeysDialog({ open, onOpenChange }: Props) {
               ))}
             </dt>
             <dd>{does}</dd>
+          </div>
+        ))}
+      </dl>
+      <h3 className="mt-5 text-lg">Words</h3>
+      <dl className="mt-2 grid gap-x-8 gap-y-2 lg:grid-cols-2">
+        {WORDS.map(([word, means]) => (
+          <div key={word}>
+            <dt className="font-semibold">{word}</dt>
+            <dd className="text-ash">{means}</dd>
           </div>
         ))}
       </dl>

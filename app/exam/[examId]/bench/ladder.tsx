@@ -6,6 +6,10 @@ import type { Answer } from '@/core/record/answer'
 import { offered, stagesOf } from '@/core/record/outline'
 import { listWords } from '@/core/vocabulary/sentence'
 import type { InHand } from '@/core/bench/in-hand'
+import type { Aside } from '@/core/bench/state'
+import { letterOf } from '@/ui/exam/commands'
+import { useHands } from '@/ui/exam/hands'
+import { Key } from '@/ui/key'
 
 const SAID: Record<Answer['said'], string> = {
   nothing: 'nothing',
@@ -33,15 +37,21 @@ function saidWords(answer: Answer, stage: Stage): string {
 
 interface Props {
   readonly inHand: InHand
-  readonly onVariant: (variant: string) => void
+  readonly onOpen: (aside: Aside) => void
+  readonly onMove: (by: 1 | -1) => void
 }
 
 /** The stages of the test in hand, what does not count, and how it is done. */
-export function Ladder({ inHand, onVariant }: Props) {
+export function Ladder({ inHand, onOpen, onMove }: Props) {
+  const [{ keys }] = useHands()
   const { test, run, stage, variant } = inHand
   const done = test.variants.find((v) => v.id === variant)
   return (
-    <aside aria-label="Stages and rules of this test" tabIndex={0} className="my-4 flex flex-col gap-4 overflow-y-auto border-l border-hair px-5 text-[15px]">
+    <aside
+      aria-label="Stages, cautions and technique of this test"
+      tabIndex={0}
+      className="my-4 flex flex-col gap-4 overflow-y-auto border-l border-hair px-5 text-[15px]"
+    >
       <ol className="space-y-2.5">
         {stagesOf(test, variant).map((s) => {
           const given = run?.answers.find((a) => a.stage === s.id)
@@ -49,7 +59,7 @@ export function Ladder({ inHand, onVariant }: Props) {
           return (
             <li key={s.id} aria-current={now ? 'step' : undefined} className="flex gap-3">
               <span
-                className={`mt-1 size-4 shrink-0 rounded-full border-2 ${now ? 'border-lantern bg-lantern ring-4 ring-glow' : given ? 'border-ash bg-ash' : 'border-hair'}`}
+                className={`mt-1 size-4 shrink-0 rounded-full border-2 ${now ? 'border-lantern bg-lantern ring-4 ring-glow' : given ? 'border-ash bg-ash' : 'border-edge'}`}
                 aria-hidden="true"
               />
               <span>
@@ -84,23 +94,33 @@ export function Ladder({ inHand, onVariant }: Props) {
         </div>
       )}
       {offered(test.variants).length > 1 && (
-        <label className="block">
-          <span className="text-ash">Technique</span>
-          <select
-            value={variant}
-            disabled={run !== null}
-            onChange={(e) => onVariant(e.target.value)}
-            className="mt-1 min-h-11 w-full rounded-md border border-hair bg-sheet px-2"
-          >
-            {offered(test.variants).map((v) => (
-              <option key={v.id} value={v.id}>
-                {v.name}
-              </option>
-            ))}
-          </select>
-          {done?.how && <span className="mt-1 block text-ash">{done.how}</span>}
-        </label>
+        <div>
+          <h3 className="text-ash">Technique</h3>
+          <p>{done?.name}</p>
+          {done?.how && <p className="text-ash">{done.how}</p>}
+          {run === null && (
+            <button
+              type="button"
+              onClick={() => onOpen('technique')}
+              className="mt-1.5 min-h-14 w-full rounded-card border border-edge bg-sheet px-3 text-left"
+            >
+              Another technique <Key>{letterOf('technique', keys).toUpperCase()}</Key>
+            </button>
+          )}
+        </div>
       )}
+      <div role="group" aria-label="Order of this test" className="flex gap-2">
+        <OrderButton onPress={() => onMove(-1)} keyName="⇧←" words="Earlier" />
+        <OrderButton onPress={() => onMove(1)} keyName="⇧→" words="Later" />
+      </div>
     </aside>
+  )
+}
+
+function OrderButton({ onPress, keyName, words }: { readonly onPress: () => void; readonly keyName: string; readonly words: string }) {
+  return (
+    <button type="button" onClick={onPress} className="min-h-14 flex-1 rounded-card border border-edge bg-sheet px-1 text-left text-[15px]">
+      {words} <Key>{keyName}</Key>
+    </button>
   )
 }

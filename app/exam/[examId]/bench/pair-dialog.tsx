@@ -49,7 +49,7 @@ export function PairDialog({ open, onOpenChange, bench }: Props) {
             type="button"
             aria-pressed={page === kind}
             onClick={() => setPage(kind)}
-            className="min-h-12 rounded-full border-2 border-hair px-4 aria-pressed:border-lantern aria-pressed:bg-glow aria-pressed:font-semibold"
+            className="min-h-12 rounded-full border-2 border-edge px-4 aria-pressed:border-lantern aria-pressed:bg-glow aria-pressed:font-semibold"
           >
             {kind === 'bell' ? 'Bell: the patient presses' : 'Tilt: strapped to the limb'}
           </button>
@@ -91,7 +91,7 @@ export function PairDialog({ open, onOpenChange, bench }: Props) {
         <button type="button" onClick={() => void make()} className="min-h-14 rounded-card border-2 border-ink bg-ink px-5 font-semibold text-dust">
           {code ? 'Make another code' : 'Make a code'}
         </button>
-        <DialogClose className="min-h-14 rounded-card border-2 border-hair px-5">Back to the bench</DialogClose>
+        <DialogClose className="min-h-14 rounded-card border-2 border-edge px-5">Back to the bench</DialogClose>
       </div>
     </Dialog>
   )

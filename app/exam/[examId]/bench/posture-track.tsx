@@ -9,10 +9,13 @@ import { findingFor } from '@/core/findings/findings'
 import { RESULT_WORDS } from '@/core/findings/finding'
 import { POSTURE_WORDS, type Posture } from '@/core/vocabulary/posture'
 import { counted } from '@/core/vocabulary/sentence'
+import { letterOf } from '@/ui/exam/commands'
+import { useHands } from '@/ui/exam/hands'
 import { useExam } from '@/ui/exam/store'
 import { Key } from '@/ui/key'
 import type { Bench } from './use-bench'
 import { Button } from '@/ui/button'
+import { focusCard } from '@/ui/exam/give-focus'
 
 interface Props {
   readonly bench: Bench
@@ -24,6 +27,7 @@ interface Props {
 /** The planned order by posture: where the body lies now, what is done, what waits. */
 export function PostureTrack({ bench, onGo, onKeys, onPair }: Props) {
   const here = bench.inHand?.posture
+  const [{ keys }] = useHands()
   const track = useRef<HTMLElement>(null)
   const current = `${bench.inHand?.test.id ?? ''} ${bench.inHand?.side ?? ''}`
   const order = bench.route.flatMap((leg) => leg.steps).map(stepKey)
@@ -72,14 +76,14 @@ export function PostureTrack({ bench, onGo, onKeys, onPair }: Props) {
         </DndContext>
       </nav>
       <div className="flex shrink-0 gap-2 text-sm">
-        <Button onClick={onPair}>
-          Bell <Key>B</Key>
+        <Button onClick={onPair} className="min-h-14">
+          Bell <Key>{letterOf('pair', keys).toUpperCase()}</Key>
         </Button>
-        <Button onClick={onGo}>
-          Any test <Key>G</Key>
+        <Button onClick={onGo} className="min-h-14">
+          Any test <Key>{letterOf('go', keys).toUpperCase()}</Key>
         </Button>
-        <Button onClick={onKeys}>
-          Keys <Key>?</Key>
+        <Button onClick={onKeys} className="min-h-14">
+          Help <Key>?</Key>
         </Button>
       </div>
     </div>
@@ -90,12 +94,16 @@ const STATE_WORDS: Record<RouteStep['state'], string> = {
   done: 'done',
   'under-way': 'under way',
   open: 'to do',
-  'changes-nothing': 'spare',
+  'changes-nothing': 'would change nothing',
   skipped: 'left out',
   withheld: 'withheld',
 }
 
+/** Where one chip names two tests of the plan, each says its region. */
+const REGION_WORDS: Record<RouteStep['test']['region'], string> = { neck: 'cervical', arm: 'arm', back: 'lumbar', leg: 'leg', pelvis: 'SI' }
+
 function StepChip({ step, bench }: { readonly step: RouteStep; readonly bench: Bench }) {
+  const ambiguous = bench.route.some((leg) => leg.steps.some(({ test }) => test.short === step.test.short && test.id !== step.test.id))
   const { exam, assessment } = useExam()
   const now = bench.inHand?.test.id === step.test.id && bench.inHand.side === step.side
   const run = lastRun(exam, step.test.id, step.side)
@@ -106,10 +114,10 @@ function StepChip({ step, bench }: { readonly step: RouteStep; readonly bench: B
     : step.state === 'withheld'
       ? 'border-2 border-dashed border-halt text-halt'
       : step.state === 'changes-nothing' || step.state === 'skipped'
-        ? 'border-dashed border-hair text-ash'
+        ? 'border-dashed border-edge text-ash'
         : step.state === 'done'
-          ? 'border-hair text-ash'
-          : 'border-hair bg-sheet'
+          ? 'border-edge text-ash'
+          : 'border-edge bg-sheet'
   const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id: stepKey(step), disabled: exam.signed !== null })
   const side = step.side === 'none' ? '' : step.side === 'left' ? ' L' : ' R'
   return (
@@ -120,15 +128,16 @@ function StepChip({ step, bench }: { readonly step: RouteStep; readonly bench: B
       style={{ transform: transform ? `translate3d(${transform.x}px, 0, 0)` : undefined, transition, zIndex: isDragging ? 10 : undefined }}
       title={step.why}
       aria-current={now ? 'true' : undefined}
-      aria-label={`${step.test.name}${step.side === 'none' ? '' : `, ${step.side}`}: ${step.state === 'done' ? (reproduced ? RESULT_WORDS['positive'] : 'done') : STATE_WORDS[step.state]}`}
-      onClick={(e) => {
+      aria-label={`${step.test.name}${step.side === 'none' ? '' : `, ${step.side}`}: ${step.state === 'done' ? (reproduced ? RESULT_WORDS.positive : 'done') : STATE_WORDS[step.state]}`}
+      onClick={() => {
         bench.input({ do: 'choose', test: step.test.id, side: step.side })
-        e.currentTarget.blur()
+        focusCard()
       }}
-      className={`flex min-h-11 items-center gap-1.5 whitespace-nowrap rounded-lg border px-3 text-[15px] ${look}`}
+      className={`flex min-h-14 items-center gap-1.5 whitespace-nowrap rounded-lg border px-3 text-[15px] ${look}`}
     >
-      {step.state === 'done' && (reproduced ? <span className="size-2.5 rounded-full bg-lantern" /> : <Check size={15} aria-hidden="true" />)}
+      {step.state === 'done' && (reproduced ? <span data-mark="" className="size-2.5 rounded-full bg-lantern" /> : <Check size={15} aria-hidden="true" />)}
       {step.state === 'skipped' && <Minus size={15} aria-hidden="true" />}
+      {ambiguous && <span className="text-ash">{REGION_WORDS[step.test.region]}</span>}
       {step.test.short}
       {side}
     </button>

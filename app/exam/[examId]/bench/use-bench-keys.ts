@@ -1,71 +1,77 @@
 'use client'
 
-import { useHotkeys } from 'react-hotkeys-hook'
+import { useHands } from '@/ui/exam/hands'
 import { useExam } from '@/ui/exam/store'
-import { isBounce } from '@/ui/exam/bounce'
-import { keysOf, useHands } from '@/ui/exam/hands'
-import { PLACE_KEYS } from '@/core/bench/place-keys'
+import { type Press, useKeys } from '@/ui/exam/use-keys'
 import { byDigit, byLetter, choosePlace, type Others } from './by-key'
 import { loud, quiet } from './two-answers'
 import type { Bench } from './use-bench'
 
-/** Leaves a focused button, link or field its own Enter and Space. A held or bouncing key gives one answer. */
-const ownsKey = (e: KeyboardEvent) =>
-  isBounce(e) || (e.target instanceof HTMLElement && e.target.closest('a, button, input, select, textarea, [role=dialog]') !== null)
-/** Typing into a field is never an answer. */
-const typing = (e: KeyboardEvent) => isBounce(e) || (e.target instanceof HTMLElement && e.target.closest('input, select, textarea, [role=dialog]') !== null)
-
-/** Places of the other side. */
-const SHIFTED = [...new Set(Object.values(PLACE_KEYS))].map((l) => `shift+${l}`).join(',')
-
 /** Every key of the bench; four of them, and a pedal's, are enough for a whole examination. */
 export function useBenchKeys(bench: Bench, dialogOpen: boolean, others: Others) {
   const { exam } = useExam()
-  const [{ pedal }] = useHands()
-  const enabled = !dialogOpen && !exam.signed
-  const act = { enabled, preventDefault: true, ignoreEventWhen: ownsKey }
-  const letter = { enabled, preventDefault: true, ignoreEventWhen: typing }
-  const pedalled = { enabled, preventDefault: true, ignoreEventWhen: typing }
-  const next = () => quiet(bench)
-  const own = () => loud(bench)
-  useHotkeys('space, pagedown', next, act, [bench])
-  useHotkeys('enter, pageup', own, act, [bench])
-  useHotkeys('escape', bench.cancel, letter, [bench])
-  // The character, wherever it lies on the keyboard.
-  useHotkeys('.', bench.stop, { ...letter, useKey: true }, [bench])
-  useHotkeys(pedal.stop || 'f22', bench.stop, pedalled, [bench, pedal])
-  useHotkeys(keysOf('backspace', pedal.back), bench.back, letter, [bench, pedal])
-  useHotkeys('shift+backspace', bench.redo, letter, [bench])
-  useHotkeys(pedal.next || 'f23', next, pedalled, [bench, pedal])
-  useHotkeys(pedal.own || 'f24', own, pedalled, [bench, pedal])
-  useHotkeys('bracketleft', () => bench.input({ do: 'change-side', side: 'left' }), letter, [bench])
-  useHotkeys('bracketright', () => bench.input({ do: 'change-side', side: 'right' }), letter, [bench])
-  useHotkeys('shift+left', () => bench.input({ do: 'move', by: -1 }), letter, [bench])
-  useHotkeys('shift+right', () => bench.input({ do: 'move', by: 1 }), letter, [bench])
-  useHotkeys(
-    'up',
-    () => (bench.pending ? bench.change({ intensity: Math.min(10, bench.pending.intensity + 1) }) : bench.table.move({ rows: -1, columns: 0 })),
-    letter,
-    [bench],
-  )
-  useHotkeys(
-    'down',
-    () => (bench.pending ? bench.change({ intensity: Math.max(0, bench.pending.intensity - 1) }) : bench.table.move({ rows: 1, columns: 0 })),
-    letter,
-    [bench],
-  )
-  useHotkeys('left', () => sideways(bench, -1), letter, [bench])
-  useHotkeys('right', () => sideways(bench, 1), letter, [bench])
-  // Letters mean places while something is being confirmed, and moves of the bench otherwise.
-  useHotkeys('a,b,c,d,e,f,g,h,i,j,k,l,m,n,o,p,q,r,s,t,u,v,w,x,y,z', (_, hotkey) => byLetter(hotkey.keys?.join('') ?? '', bench, exam, others), letter, [bench])
-  useHotkeys(
-    SHIFTED,
-    (_, hotkey) => choosePlace(bench, hotkey.keys?.join('') ?? '', true, exam, others),
-    { ...letter, enabled: enabled && bench.pending !== null },
-    [bench],
-  )
-  useHotkeys('0,1,2,3,4,5,6,7,8,9', (_, hotkey) => byDigit(hotkey.keys?.join('') ?? '', bench), letter, [bench])
-  useHotkeys('shift+slash', others.showKeys, { enabled: !dialogOpen, preventDefault: true, ignoreEventWhen: typing })
+  const [{ pedal, keys, letters }] = useHands()
+  const hear = (press: Press): boolean => {
+    if (letters && press.key === '?') return does(others.showKeys)
+    if (exam.signed) return false
+    return byPedal(press, pedal, bench) || byName(press, bench) || (letters && byCharacter(press))
+  }
+  /** A single character acts only where its owner wants that. */
+  const byCharacter = ({ key, shift }: Press): boolean => {
+    if (key === '.') return does(bench.stop)
+    if (key === '[' || key === ']') return does(() => bench.input({ do: 'change-side', side: key === '[' ? 'left' : 'right' }))
+    if (/^[0-9]$/.test(key)) return does(() => byDigit(key, bench))
+    if (!/^[a-z]$/.test(key)) return false
+    if (shift) return bench.pending !== null && does(() => choosePlace(bench, key, true, exam, others))
+    return does(() => byLetter(key, bench, exam, others, keys))
+  }
+  useKeys(hear, !dialogOpen)
+}
+
+function byPedal({ code }: Press, pedal: ReturnType<typeof useHands>[0]['pedal'], bench: Bench): boolean {
+  if (code === '') return false
+  if (code === pedal.next) return does(() => quiet(bench))
+  if (code === pedal.own) return does(() => loud(bench))
+  if (code === pedal.stop) return does(bench.stop)
+  return code === pedal.back && does(bench.back)
+}
+
+/** Keys that have a name and no character: they act whatever was switched off. */
+function byName({ key, shift, onControl }: Press, bench: Bench): boolean {
+  switch (key) {
+    case 'space':
+    case 'pagedown':
+      return !onControl && !shift && does(() => quiet(bench))
+    case 'enter':
+    case 'pageup':
+      return !onControl && !shift && does(() => loud(bench))
+    case 'escape':
+      return does(bench.cancel)
+    case 'backspace':
+      return does(shift ? bench.redo : bench.back)
+    case 'arrowup':
+    case 'arrowdown':
+      return does(() => upOrDown(bench, key === 'arrowup' ? 1 : -1))
+    case 'arrowleft':
+    case 'arrowright': {
+      const by = key === 'arrowleft' ? -1 : 1
+      return does(() => (shift ? bench.input({ do: 'move', by }) : sideways(bench, by)))
+    }
+    default:
+      return false
+  }
+}
+
+function does(act: () => void): true {
+  act()
+  return true
+}
+
+/** Stronger or weaker while that is confirmed; else the cell above or below. */
+function upOrDown(bench: Bench, by: 1 | -1) {
+  const { pending } = bench
+  if (pending) bench.change({ intensity: Math.min(10, Math.max(0, pending.intensity + by)) })
+  else bench.table.move({ rows: by === 1 ? -1 : 1, columns: 0 })
 }
 
 /** The cell beside this one, or another part to let go. */

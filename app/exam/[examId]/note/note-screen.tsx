@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { noteOf, noteReadAgain } from '@/core/note/note'
 import { plainText } from '@/core/note/paragraph'
 import { useExam } from '@/ui/exam/store'
+import { ScreenTitle } from '@/ui/screen-title'
 import { ReadAgain } from '@/ui/exam/read-again'
 import { NoteActions } from './note-actions'
 import { Button } from '@/ui/button'
@@ -38,7 +39,7 @@ export function NoteScreen({ who, fileName }: Props) {
   return (
     <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] content-start gap-8 overflow-y-auto px-6 py-5 lg:grid-cols-[minmax(0,46rem)_minmax(18rem,1fr)] print:block print:overflow-visible">
       <article aria-label="Note" className="rounded-card border border-hair bg-sheet px-5 py-5 leading-relaxed sm:px-8 sm:py-6 print:border-0">
-        <h1 className="mb-4 text-3xl">Note</h1>
+        <ScreenTitle className="mb-4 text-3xl">Note</ScreenTitle>
         {signed && <ReadAgain signed={signed} again={again} onChange={setAgain} />}
         {paragraphs.map((p, i) => (
           <section key={i} className="mb-5">

@@ -2,13 +2,13 @@
 
 import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
 import { closedGates, isEveryday, unasked } from '@/core/safety/safety'
 import { askedItems, SCREEN } from '@/core/story/screen'
 import { counted } from '@/core/vocabulary/sentence'
-import { isBounce } from '@/ui/exam/bounce'
 import { GatePanel } from '@/ui/exam/gate-panel'
 import { useExam } from '@/ui/exam/store'
+import { ScreenTitle } from '@/ui/screen-title'
+import { useKeys } from '@/ui/exam/use-keys'
 import { Key } from '@/ui/key'
 
 const ALL = SCREEN.flatMap((group) => group.items.map((item) => ({ ...item, group })))
@@ -42,19 +42,25 @@ export function SafetyScreen() {
     }
   }
   const enabled = !exam.signed
-  // A key that is held or bounces answers one question, never the next ones.
-  const keys = { enabled, preventDefault: true, ignoreEventWhen: isBounce }
-  useHotkeys('y', () => answer(at, 'yes'), keys)
-  useHotkeys('n', () => answer(at, 'no'), keys)
-  useHotkeys('r', restNo, keys)
-  useHotkeys('down', () => setAt(Math.min(items.length - 1, at + 1)), keys)
-  useHotkeys('up', () => setAt(Math.max(0, at - 1)), keys)
+  const KEYS: Readonly<Record<string, () => void>> = {
+    y: () => answer(at, 'yes'),
+    n: () => answer(at, 'no'),
+    r: restNo,
+    arrowdown: () => setAt(Math.min(items.length - 1, at + 1)),
+    arrowup: () => setAt(Math.max(0, at - 1)),
+  }
+  useKeys(({ key }) => {
+    const act = KEYS[key]
+    if (!act) return false
+    act()
+    return true
+  }, enabled)
 
   return (
     <main className="grid min-h-0 flex-1 grid-cols-1 lg:grid-cols-[minmax(0,1fr)_26rem]">
       <div role="group" aria-label="Questions" tabIndex={0} className="overflow-y-auto px-6 py-5">
         <div className="flex flex-wrap items-baseline gap-4">
-          <h1 className="text-2xl">Safety</h1>
+          <ScreenTitle className="text-2xl">Safety</ScreenTitle>
           <p className="text-ash" role="status">
             {open === 0 ? 'Every question is answered.' : `${counted(open, 'question')} not asked yet`}
           </p>
@@ -122,7 +128,7 @@ interface AnswerProps {
 }
 
 function Answer({ label, chosen, off, onChoose, halt = false, children }: AnswerProps) {
-  const look = chosen ? (halt ? 'border-halt bg-halt text-sheet' : 'border-ink bg-ink text-dust') : 'border-hair'
+  const look = chosen ? (halt ? 'border-halt bg-halt text-sheet' : 'border-ink bg-ink text-dust') : 'border-edge'
   return (
     <button
       type="button"

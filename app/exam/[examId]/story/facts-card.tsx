@@ -33,7 +33,7 @@ export function FactsCard() {
                 aria-pressed={exam.facts[fact.id] === answer}
                 aria-label={`${answer}: ${fact.ask}`}
                 onClick={() => record([{ type: 'fact-told', fact: fact.id, answer }])}
-                className="min-h-11 w-16 rounded-card border-2 border-hair font-semibold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-dust"
+                className="min-h-11 w-16 rounded-card border-2 border-edge font-semibold aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-dust"
               >
                 {answer}
               </button>

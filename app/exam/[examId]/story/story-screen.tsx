@@ -9,6 +9,7 @@ import type { Symptom } from '@/core/record/exam'
 import type { Place } from '@/core/vocabulary/body-area'
 import { BodyChart } from '@/ui/body-chart/body-chart'
 import { useExam } from '@/ui/exam/store'
+import { ScreenTitle } from '@/ui/screen-title'
 import { ConsentCard } from './consent-card'
 import { FactsCard } from './facts-card'
 import { PretestTable } from './pretest-table'
@@ -41,7 +42,7 @@ export function StoryScreen() {
   return (
     <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] content-start gap-6 overflow-y-auto px-6 py-5 lg:grid-cols-[minmax(0,26rem)_1fr]">
       <section aria-label="Where it is">
-        <h1 className="text-2xl">Story</h1>
+        <ScreenTitle className="text-2xl">Story</ScreenTitle>
         <BodyChart
           key={current.id}
           label={current.id}

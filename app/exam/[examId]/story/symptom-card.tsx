@@ -116,7 +116,7 @@ function Strength({ label, value, onGive, small = false }: StrengthProps) {
             key={n}
             value={String(n)}
             aria-label={small ? `${n}, ${label.toLowerCase()}` : String(n)}
-            className={`figures -ml-px min-w-6 grow border border-hair first:rounded-l-md last:rounded-r-md data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-dust ${small ? 'min-h-11 text-sm' : 'min-h-11'}`}
+            className={`figures -ml-px min-w-6 grow border border-edge first:rounded-l-md last:rounded-r-md data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-dust ${small ? 'min-h-11 text-sm' : 'min-h-11'}`}
           >
             {n}
           </ToggleGroup.Item>
@@ -126,7 +126,7 @@ function Strength({ label, value, onGive, small = false }: StrengthProps) {
   )
 }
 
-const CHIP = 'min-h-11 rounded-full border border-hair px-4 data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-dust'
+const CHIP = 'min-h-11 rounded-full border border-edge px-4 data-[state=on]:border-ink data-[state=on]:bg-ink data-[state=on]:text-dust'
 
 function Row({ label, children }: { readonly label: string; readonly children: ReactNode }) {
   return (
@@ -165,7 +165,7 @@ function Words({ draft, label, value, onLeave, large = false }: WordsProps) {
           if (words !== value) onLeave(words)
           done()
         }}
-        className={`min-h-11 w-full rounded-md border border-hair bg-dust px-3 ${large ? 'text-lg' : ''}`}
+        className={`min-h-11 w-full rounded-md border border-edge bg-dust px-3 ${large ? 'text-lg' : ''}`}
       />
     </div>
   )

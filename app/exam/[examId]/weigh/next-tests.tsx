@@ -1,7 +1,6 @@
 'use client'
 
 import { testTitle } from '@/core/catalogue/exam-test'
-import { adviceOf } from '@/core/planner/advice'
 import { PLAN_MODES } from '@/core/planner/modes'
 import { WORTH_DOING } from '@/core/planner/order'
 import { optionsOf } from '@/core/planner/options'
@@ -13,15 +12,10 @@ import { useExam } from '@/ui/exam/store'
 /** What to do next and why, what else there is, and what each costs. */
 export function NextTests() {
   const { assessment, exam, turns } = useExam()
-  if (exam.signed) return null
   const route = routeOf(assessment, { turns })
-  const advice = adviceOf(assessment, route, turns)
   const options = optionsOf(assessment, route, turns).slice(0, 6)
   return (
-    <section aria-label="What next" className="mt-8 max-w-5xl">
-      <h3 className="text-xl">What next</h3>
-      <p className="mt-1">{advice.why}</p>
-      {advice.stop && advice.step && <p className="mt-1">{advice.stop}</p>}
+    <section aria-label="What next" className="max-w-5xl">
       <p className="text-ash">
         Plan: {PLAN_MODES.find((m) => m.id === exam.mode)?.name.toLowerCase()}. Below, the open tests by their expected gain for the time they take: how much
         doubt a test is expected to remove, where 1 is all the doubt of an even chance. Under {WORTH_DOING} a minute a test would not change the picture.

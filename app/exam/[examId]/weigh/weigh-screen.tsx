@@ -1,11 +1,13 @@
 'use client'
 
-import { useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import type { SourceVerdict } from '@/core/assess'
 import { rulesWorthShowing } from '@/core/note/ranking'
 import { estimateOf, familiesShown, rankedSources, standingOf } from '@/core/standing'
 import { figureShown, tornRange } from '@/ui/board/figure-shown'
+import { about, percent } from '@/core/note/percent'
 import { STATEMENT, UNCHECKED } from '@/core/note/statement'
+import { capital } from '@/core/vocabulary/sentence'
 import { FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
 import { FAMILY_COLOUR, Strip } from '@/ui/board/strip'
 import { OddsLadder } from '@/ui/charts/odds-ladder'
@@ -13,7 +15,9 @@ import { useIntervals } from '@/ui/board/use-intervals'
 import { useSensitivity } from '@/ui/board/use-sensitivity'
 import { ReadAgain } from '@/ui/exam/read-again'
 import { useExam } from '@/ui/exam/store'
-import { DependsOn, Leading } from './depends-on'
+import { ScreenTitle } from '@/ui/screen-title'
+import { DependsOn } from './depends-on'
+import { InTwoSentences } from './in-two-sentences'
 import { LevelGrid } from './level-grid'
 import { NextTests } from './next-tests'
 import { Pointers } from './pointers'
@@ -48,9 +52,12 @@ function LiveWeigh({ who }: { readonly who: string }) {
   // Opened at what the day is about: the source whose evidence disagrees before the one with the highest figure.
   const current = assessment.sources.find((s) => keyOf(s) === chosen) ?? (standing.kind === 'disagrees' ? standing.source : ranked[0])
   return (
-    <main className="grid min-h-0 flex-1 grid-cols-[19rem_minmax(0,1fr)] overflow-hidden print:block print:overflow-visible">
-      <nav aria-label="Sources" className="overflow-y-auto border-r border-hair px-5 py-5 print:border-r-0 print:px-0 print:py-0">
-        <h1 className="text-2xl">Weigh</h1>
+    <main className="grid min-h-0 flex-1 grid-cols-1 overflow-y-auto lg:grid-cols-[19rem_minmax(0,1fr)] lg:overflow-hidden print:block print:overflow-visible">
+      <nav
+        aria-label="Sources"
+        className="order-last border-hair px-5 py-5 lg:order-none lg:overflow-y-auto lg:border-r print:border-r-0 print:px-0 print:py-0"
+      >
+        <ScreenTitle className="text-2xl">Weigh</ScreenTitle>
         <p className="text-sm text-ash">Each is a question of its own; several can be true together.</p>
         {/* On paper it has to say whose it is. */}
         <p className="hidden print:block">{who}</p>
@@ -101,46 +108,60 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
   const { weighed } = verdict
   const value = estimateOf(verdict)
   const interval = useIntervals(assessment)(verdict)
+  const torn = tornRange(weighed) !== null
+  const rules = rulesWorthShowing(verdict.rules)
+  const levels =
+    verdict.family === 'nerve' ? assessment.levels.filter((l) => l.side === verdict.side && l.sources.some((source) => source === verdict.source)) : []
   return (
-    <article aria-label={title} tabIndex={0} className="overflow-y-auto px-8 py-5 print:overflow-visible print:px-0">
-      <Leading standing={standingOf(assessment.sources)} moved={assessment.sources.some((s) => s.weighed !== null)} holding={sensitivity?.holding} />
-      <h2 className="mt-2 text-3xl">{title}</h2>
+    <article aria-label={title} tabIndex={0} className="overflow-y-auto px-4 py-5 sm:px-8 print:overflow-visible print:px-0">
+      <InTwoSentences holding={sensitivity?.holding} />
+      <h2 className="mt-6 text-3xl">{title}</h2>
       <div className="mt-3 max-w-3xl">
         <Strip
           family={verdict.family}
           value={value}
           interval={tornRange(weighed) ?? (interval && [interval.p05, interval.p95])}
           torn={tornRange(weighed) !== null}
-          describes={value === null ? `${title}: not known` : `${title}: about ${figureShown(weighed, value)}`}
+          describes={value === null ? `${title}: not known` : `${title}: ${torn ? figureShown(weighed, value) : about(value)}`}
         />
       </div>
       {weighed ? (
         <>
-          <FourFigures weighed={weighed} interval={interval} />
+          <p className="mt-2 max-w-3xl">
+            {torn ? 'The evidence disagrees' : capital(about(value ?? 0))}, from {percent(weighed.prior.p)} before testing ({weighed.prior.why}).
+            {interval && !torn && ` With the studies’ sizes and the pretest in doubt it lies between ${percent(interval.p05)} and ${percent(interval.p95)}.`}
+          </p>
           <DependsOn verdict={verdict} sensitivity={sensitivity} />
-          <section className="mt-6 max-w-5xl">
-            <h3 className="text-xl">From the start to now</h3>
-            <p className="mb-1 text-ash">Start: {weighed.prior.why}.</p>
+          <Fold title="How the estimate was computed">
+            <FourFigures weighed={weighed} interval={interval} />
+            <h4 className="mt-5 text-lg">From the pretest to now</h4>
             <OddsLadder weighed={weighed} family={verdict.family} />
-          </section>
+          </Fold>
         </>
       ) : (
         <p className="mt-4 text-lg text-ash">
           {verdict.pointers.length > 0
-            ? 'No published figure fits what was found, so nothing changes the estimate. The findings below point, and no more.'
+            ? 'No published accuracy fits what was found, so nothing changes an estimate. The pointers below are told, and no more.'
             : 'Not assessed yet: no test done so far says anything about this.'}
         </p>
       )}
-      {verdict.family === 'nerve' &&
-        assessment.levels
-          .filter((l) => l.side === verdict.side && l.sources.some((source) => source === verdict.source))
-          .map((l) => <LevelGrid key={l.limb} level={l} />)}
-      <div className="mt-6 grid max-w-5xl gap-8 lg:grid-cols-2">
-        {rulesWorthShowing(verdict.rules).map((rule) => (
-          <RuleTree key={rule.cluster.id} rule={rule} colour={FAMILY_COLOUR[verdict.family]} />
-        ))}
-        <Pointers verdict={verdict} />
-      </div>
+      {levels.length > 0 && (
+        <Fold title="Which level">
+          {levels.map((l) => (
+            <LevelGrid key={l.limb} level={l} />
+          ))}
+        </Fold>
+      )}
+      {(rules.length > 0 || verdict.pointers.length > 0) && (
+        <Fold title="Cluster rules and pointers" open={!weighed}>
+          <div className="grid max-w-5xl gap-8 lg:grid-cols-2">
+            {rules.map((rule) => (
+              <RuleTree key={rule.cluster.id} rule={rule} colour={FAMILY_COLOUR[verdict.family]} />
+            ))}
+            <Pointers verdict={verdict} />
+          </div>
+        </Fold>
+      )}
       {assessment.interplay
         .filter((i) => i.side === verdict.side)
         .map((i) => (
@@ -148,10 +169,33 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
             {i.what}
           </p>
         ))}
-      <NextTests />
+      {!exam.signed && (
+        <Fold title="Every open test, by its expected gain" onScreenOnly>
+          <NextTests />
+        </Fold>
+      )}
       <p className="mt-8 max-w-3xl text-sm text-ash">
         {UNCHECKED} {STATEMENT}
       </p>
     </article>
+  )
+}
+
+interface FoldProps {
+  readonly title: string
+  /** Opened already. */
+  readonly open?: boolean
+  /** Not on paper, where it would be out of date. */
+  readonly onScreenOnly?: boolean
+  readonly children: ReactNode
+}
+
+/** Arithmetic that is there for whoever asks for it; on paper it is open. */
+function Fold({ title, open = false, onScreenOnly = false, children }: FoldProps) {
+  return (
+    <details open={open} className={`fold mt-4 max-w-5xl border-t border-hair pt-2 ${onScreenOnly ? 'no-print' : ''}`}>
+      <summary className="flex min-h-11 cursor-pointer items-center font-serif text-xl">{title}</summary>
+      {children}
+    </details>
   )
 }

@@ -6,10 +6,10 @@ import type { Clinic } from '@/core/evidence/knowledge'
 import { SHIPPED } from '@/core/evidence/knowledge'
 import { REGISTER, moves } from '@/core/evidence/register'
 import type { Composed } from '@/core/record/compose'
-import { standingOf } from '@/core/standing'
 import { BUTTOCK, NOTHING, opened, own, performed, signed, soreLeg, sorePelvis } from '@/tests/people'
 import { ExamProvider } from '@/ui/exam/store'
-import { Leading } from './depends-on'
+import { answerOf } from '@/core/note/answer'
+import { holdingWords } from './depends-on'
 import { WeighScreen } from './weigh-screen'
 
 const show = (record: Composed, clinic: Clinic = SHIPPED) =>
@@ -22,22 +22,34 @@ const region = (name: string) => screen.getByRole('region', { name })
 const deficit = (record: Composed) => performed(record, 'neuro-lower', 'left', {}).test('leg-raise', 'left', [own(['left-calf'], 6, 48)])
 
 describe('why the leading source leads', () => {
-  it('says in a sentence what it depends on, once that is known, and never before', () => {
+  it('begins with what a colleague would say, what would overturn it, and what next', () => {
     const met = ['sij-compression', 'thigh-thrust', 'gaenslen'].reduce((r, t) => r.test(t, 'right', [BUTTOCK]), sorePelvis())
-    const standing = standingOf(assess(met.exam).sources)
-    const { rerender } = render(<Leading standing={standing} moved holding={undefined} />)
-    expect(screen.getByRole('status')).toHaveTextContent('What that depends on is being computed.')
-    rerender(<Leading standing={standing} moved holding={{ leader: 'x', holds: false, dependsOn: ['a'], words: 'depends on thigh thrust, right' }} />)
-    expect(screen.getByRole('status')).toHaveTextContent('Sacroiliac joint, right leads. That depends on thigh thrust, right.')
-    rerender(<Leading standing={standing} moved holding={{ leader: 'x', holds: true, dependsOn: [], words: 'holds' }} />)
-    expect(screen.getByRole('status')).toHaveTextContent('It holds')
+    show(met)
+    const answer = region('The answer')
+    expect(answer).toHaveTextContent(
+      /^Sacroiliac joint, right, stands out: about \d+ %, from 30 % before testing\.Positive: sacroiliac compression, thigh thrust and Gaenslen test\./,
+    )
+    expect(answer).toHaveTextContent('What would overturn it')
+    expect(answer).toHaveTextContent('What next')
+    // The arithmetic stands below, folded.
+    expect(screen.getByText('How the estimate was computed').closest('details')).not.toHaveAttribute('open')
   })
 
-  it('says when nothing stands out, and nothing while nothing was tested', () => {
-    const { rerender } = render(<Leading standing={{ kind: 'none' }} moved holding={undefined} />)
-    expect(screen.getByRole('status')).toHaveTextContent('Nothing stands out.')
-    rerender(<Leading standing={{ kind: 'none' }} moved={false} holding={undefined} />)
-    expect(screen.queryByRole('status')).toBeNull()
+  it('says what it depends on once that is known, and never before', () => {
+    expect(holdingWords(undefined)).toMatch('being computed')
+    expect(holdingWords({ leader: 'x', holds: false, dependsOn: ['a'], words: 'depends on thigh thrust, right' })).toBe('Depends on thigh thrust, right.')
+    expect(holdingWords({ leader: 'x', holds: true, dependsOn: [], words: 'holds' })).toMatch('No single finding reversed')
+  })
+
+  it('says when nothing stands out, what comes first, and that what was not tested is not known', () => {
+    expect(answerOf(assess(sorePelvis().exam))).toEqual(['Nothing was tested yet, so nothing is known.'])
+    const little = assess(sorePelvis().test('thigh-thrust', 'right', [NOTHING]).exam)
+    expect(answerOf(little)).toEqual([expect.stringMatching(/^Nothing stands out/), expect.stringMatching(/^Highest so far: /)])
+    const inflamed = ['slow-start-young', 'stiff-morning', 'better-moving', 'wakes-late'].reduce(
+      (r, item) => r.then({ type: 'screen-answered', item, answer: 'yes' }),
+      sorePelvis(),
+    )
+    expect(answerOf(assess(inflamed.exam))[0]).toMatch('Refer first: the findings suggest axial spondyloarthritis')
   })
 
   it('the ladder joins what shares a cause, and its table says the same in words', () => {
@@ -47,23 +59,23 @@ describe('why the leading source leads', () => {
       within(table)
         .getAllByRole('row')
         .map((r) => within(r).getByRole('rowheader').textContent),
-    ).toEqual(['Start', 'Thigh thrust reproduced', 'Gaenslen not reproduced', 'Together, pelvic loading counted once'])
-    expect(table).toHaveTextContent(/multiplied: ×/)
-    expect(screen.getByText(/How far pelvic loading correlated tests: correlation 0\.3, fitted/)).toBeVisible()
+    ).toEqual(['Pretest probability', 'Thigh thrust positive', 'Gaenslen test negative', 'Correlated, pelvic loading: counted together'])
+    expect(table).toHaveTextContent(/as if independent: \d/)
+    expect(screen.getByText(/Correlated tests, pelvic loading: correlation 0\.3, fitted/)).toBeInTheDocument()
   })
 
   it('a rule gives the reason of the finding that speaks about its own side', () => {
     show(sorePelvis().test('sij-distraction', 'none', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK]))
     const five = region('SI joint, 3 of 5')
-    expect(five).toHaveTextContent('Sacroiliac distraction: reproduced.S1 in the right buttock')
+    expect(five).toHaveTextContent('Sacroiliac distraction: positive.S1 in the right buttock')
     expect(five).not.toHaveTextContent('only on the other side')
-    expect(five).toHaveTextContent(/Open: cheapest: .*without turning/)
+    expect(five).toHaveTextContent(/Open: cheapest: .*no position change/)
   })
 
   it('a grading says that it is none, a pattern that it never gives a percentage, and parts are nested', () => {
     show(deficit(soreLeg()))
-    expect(region('Lumbosacral radiculopathy, graded')).toHaveTextContent('A grading by the model.')
-    expect(within(region('Lumbosacral radiculopathy, graded')).getByText(/Any of these/)).toBeVisible()
+    expect(region('Lumbosacral radiculopathy, graded')).toHaveTextContent('A graded list, by the model.')
+    expect(within(region('Lumbosacral radiculopathy, graded')).getByText(/Any of these/)).toBeInTheDocument()
   })
 
   it('an override is shown as such on the ladder and in the rule’s figures', () => {
@@ -72,7 +84,7 @@ describe('why the leading source leads', () => {
     const rule = REGISTER.find((r) => r.of === 'pelvic-five' && moves(r))?.id ?? ''
     const overrides = [row, rule].map((id) => ({ row: id, figures: rates, source: 'our audit', by: 'Somebody', at: 1 }))
     show(sorePelvis().test('thigh-thrust', 'right', [BUTTOCK]), { ...SHIPPED, overrides })
-    expect(screen.getByRole('rowheader', { name: 'Thigh thrust reproduced (entered by this clinic)' })).toBeVisible()
+    expect(screen.getByRole('rowheader', { name: 'Thigh thrust positive (entered by this clinic)' })).toBeInTheDocument()
     expect(region('SI joint, 3 of 5')).toHaveTextContent('Entered by this clinic.')
   })
 })
@@ -96,7 +108,7 @@ describe('level and next', () => {
       within(next)
         .getAllByRole('columnheader')
         .map((h) => h.textContent),
-    ).toEqual(['Test', 'Lies', 'Seconds', 'Turning', 'Bits', 'Expected gain a minute', 'For'])
+    ).toEqual(['Test', 'Position', 'Seconds', 'Position change', 'Expected gain', 'Gain a minute', 'For'])
   })
 
   it('a signed examination asks for nothing more', () => {

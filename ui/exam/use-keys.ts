@@ -1,0 +1,48 @@
+'use client'
+
+import { useEffect, useRef } from 'react'
+import { isBounce } from './bounce'
+
+/** A key that was pressed outside any field. */
+export interface Press {
+  /** The character, wherever it lies on the keyboard, in small letters; or the name of the key: "enter", "arrowleft". */
+  readonly key: string
+  /** The key by its place, as a pedal or a presenter is known by. */
+  readonly code: string
+  readonly shift: boolean
+  /** A button or link has the focus: Space and Enter are its own. */
+  readonly onControl: boolean
+}
+
+/**
+ * Hear the keyboard of the page.
+ *
+ * The character counts and never the place it has on some keyboard, digits of the number pad among them. A key that is held or bounces is one
+ * press; typing into a field or a dialog is none, and neither is a press with Ctrl, Alt or Cmd, except where that is how a character is typed.
+ *
+ * @param hear - returns true where the press was used, so that the page does not scroll or click as well
+ */
+export function useKeys(hear: (press: Press) => boolean, enabled: boolean): void {
+  const latest = useRef(hear)
+  useEffect(() => {
+    latest.current = hear
+  })
+  useEffect(() => {
+    if (!enabled) return
+    const listen = (e: KeyboardEvent) => {
+      const typesCharacter = e.key.length === 1 && e.getModifierState('AltGraph')
+      if ((e.ctrlKey || e.metaKey || e.altKey) && !typesCharacter) return
+      const target = e.target instanceof HTMLElement ? e.target : null
+      if (target?.closest('input, select, textarea, [role=dialog]') || isBounce(e)) return
+      const press: Press = {
+        key: e.key === ' ' ? 'space' : e.key.toLowerCase(),
+        code: e.code.toLowerCase().replace(/^key|^digit/, ''),
+        shift: e.shiftKey,
+        onControl: target?.closest('a, button, [role=checkbox], [role=radio], [role=tab]') != null,
+      }
+      if (latest.current(press)) e.preventDefault()
+    }
+    document.addEventListener('keydown', listen)
+    return () => document.removeEventListener('keydown', listen)
+  }, [enabled])
+}
