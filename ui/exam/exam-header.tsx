@@ -34,7 +34,7 @@ export function ExamHeader({ examId, name, work, demo }: Props) {
   const open = unasked(exam)
   const stopped = closedGates(exam).some((c) => c.gate.strength === 'halt' && c.opened === null)
   return (
-    <header className="no-print flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-b border-edge px-4 py-1.5 lg:px-6 lg:flex-nowrap">
+    <header className="no-print flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-b border-hair px-4 py-1.5 lg:px-6 lg:flex-nowrap">
       <Link href="/today" className="text-ash underline decoration-hair underline-offset-4">
         Today
       </Link>

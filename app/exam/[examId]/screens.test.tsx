@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
-import { BUTTOCK, NOTHING, opened, own, soreLeg, sorePelvis } from '@/tests/people'
+import { bare, BUTTOCK, NOTHING, opened, own, soreLeg, sorePelvis } from '@/tests/people'
 import { renderAround } from '@/tests/exam-around'
 import { NoteScreen } from './note/note-screen'
 import { StoryScreen } from './story/story-screen'
@@ -12,7 +12,7 @@ describe('the story', () => {
     renderAround(opened(), <StoryScreen />)
     expect(screen.getByText(/Nothing is recorded yet/)).toBeVisible()
     await userEvent.click(screen.getByRole('radio', { name: '4' }))
-    await userEvent.type(screen.getByLabelText('In their own words'), 'a dull ache')
+    await userEvent.type(screen.getByLabelText(/In their own words/), 'a dull ache')
     await userEvent.tab()
     await userEvent.click(screen.getByRole('button', { name: 'Another symptom' }))
     expect(screen.getByText('“a dull ache”')).toBeVisible()
@@ -29,6 +29,42 @@ describe('the story', () => {
     expect(neck).toBeChecked()
     await userEvent.keyboard(' ')
     expect(neck).not.toBeChecked()
+  })
+
+  it('S1 by keyboard: place by name, letters for what it feels like, digits for how strong, each going on by itself', async () => {
+    renderAround(bare(), <StoryScreen />)
+    let presses = 0
+    const type = async (keys: string) => {
+      // A name in braces is one key.
+      presses += keys.replaceAll(/\{\w+\}/g, 'x').length
+      await userEvent.keyboard(keys)
+    }
+    await type('pl calf{Enter}')
+    expect(screen.getByRole('checkbox', { name: 'left calf' })).toBeChecked()
+    await type('{Escape}w{Tab}')
+    await type('s{Tab}648')
+    await type('{Tab}{Tab}')
+    await type('lm')
+    const card = screen.getByRole('group', { name: 'S1' })
+    expect(within(card).getByRole('button', { name: 'shooting' })).toHaveAttribute('aria-pressed', 'true')
+    expect(within(card).getByRole('radio', { name: '6' })).toBeChecked()
+    expect(within(card).getByRole('radio', { name: '4, at its worst' })).toBeChecked()
+    expect(within(card).getByRole('radio', { name: 'little' })).toBeChecked()
+    expect(within(card).getByRole('radio', { name: 'minutes' })).toBeChecked()
+    expect(presses).toBeLessThan(25)
+  })
+
+  it('a removed symptom is put back by one press', async () => {
+    renderAround(
+      bare()
+        .symptom('S1', { places: ['left-calf'], words: 'down the leg' })
+        .symptom('S2', { places: ['left-low-back'], words: 'a dull ache' }),
+      <StoryScreen />,
+    )
+    await userEvent.click(screen.getByRole('button', { name: /S2/ }))
+    await userEvent.click(screen.getByRole('button', { name: 'Remove S2' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Put S2 back' }))
+    expect(screen.getByDisplayValue('a dull ache')).toBeVisible()
   })
 
   it('tells beside the chart where each source starts and why, and in the other setting', () => {

@@ -19,8 +19,14 @@ export function AsideStrip({ bench, aside }: { readonly bench: Bench; readonly a
     (input.do === 'change-variant' && input.variant === bench.inHand?.variant) || (input.do === 'plan' && input.mode === exam.mode)
   const title = aside === 'rate' && bench.rated ? `${bench.rated}: ${ASIDE_WORDS.rate}` : ASIDE_WORDS[aside]
   return (
-    <div role="group" aria-label={title} className="flex flex-wrap items-center gap-2 px-6 py-3">
-      <span className={`mr-1 font-semibold ${aside === 'warning' ? 'text-halt' : ''}`}>{title}</span>
+    <div
+      role="group"
+      aria-label={title}
+      className={
+        aside === 'technique' ? 'grid grid-cols-2 items-stretch gap-2 px-6 py-3 text-base lg:grid-cols-4' : 'flex flex-wrap items-center gap-2 px-6 py-3'
+      }
+    >
+      <span className={`mr-1 self-center font-semibold ${aside === 'warning' ? 'text-halt' : ''}`}>{title}</span>
       {asideChoices(aside, bench.rated, bench.inHand).map((choice) => (
         <button
           key={choice.words}
@@ -29,7 +35,7 @@ export function AsideStrip({ bench, aside }: { readonly bench: Bench; readonly a
             focusCard()
             bench.input(choice.input)
           }}
-          className={`flex min-h-14 items-center gap-2 rounded-card border-2 px-3.5 ${aside === 'warning' ? 'border-halt text-halt' : 'border-edge bg-dust'} ${isNow(choice.input) ? 'font-semibold' : ''}`}
+          className={`flex min-h-14 items-center gap-2 rounded-card border-2 px-3 text-left leading-tight ${aside === 'warning' ? 'border-halt text-halt' : 'border-edge bg-dust'} ${isNow(choice.input) ? 'font-semibold' : ''}`}
         >
           {isNow(choice.input) && <Check size={16} aria-label="now" />}
           {choice.words}

@@ -4,7 +4,7 @@ import type { Weighed } from '@/core/evidence/weigh'
 import type { SourceVerdict } from '@/core/assess'
 import { standingWords } from '@/core/note/conclusion'
 import { rulesTold } from '@/core/note/sources'
-import { familiesShown, isReferred } from '@/core/standing'
+import { familiesShown, isReferred, standingOf } from '@/core/standing'
 import { percent } from '@/core/note/percent'
 import { UNCHECKED } from '@/core/note/statement'
 import { counted } from '@/core/vocabulary/sentence'
@@ -25,16 +25,25 @@ import { focusCard } from '@/ui/exam/give-focus'
 export function BenchBoard({ bench }: { readonly bench: Bench }) {
   const { assessment } = useExam()
   const intervalFor = useIntervals(assessment)
+  const standing = standingOf(assessment.sources)
+  // What leads is always in view, and stands in its family no second time.
+  const lead = standing.kind === 'leads' ? standing.source : null
   const next = bench.suggested
   const elsewhere = next && bench.inHand && (next.test.id !== bench.inHand.test.id || next.side !== bench.inHand.side)
   return (
     <aside aria-label="Board" className="flex min-h-0 flex-col border-l border-hair bg-sheet px-5 py-3">
-      <p className="min-h-6 text-[15px] font-semibold leading-snug" role="status" aria-label="What stands out">
-        {standingWords(assessment.sources)}
-      </p>
+      <div role="status" aria-label="What stands out">
+        {lead ? (
+          <div className="rounded-card bg-glow px-3 pb-2 pt-0.5">
+            <SourceRow row={lead} interval={intervalFor(lead)} />
+          </div>
+        ) : (
+          <p className="min-h-6 font-semibold leading-snug">{standingWords(assessment.sources)}</p>
+        )}
+      </div>
       <div role="group" aria-label="Sources" tabIndex={0} className="min-h-0 flex-1 overflow-y-auto">
         {familiesShown(assessment.sources).map((family) => {
-          const rows = assessment.sources.filter((s) => s.family === family)
+          const rows = assessment.sources.filter((s) => s.family === family && s !== lead)
           if (rows.length === 0) return null
           return (
             <section key={family} aria-label={FAMILY_WORDS[family]} className="border-b border-hair pb-2.5 pt-2 last:border-b-0">

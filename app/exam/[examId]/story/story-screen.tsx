@@ -12,21 +12,39 @@ import { useExam } from '@/ui/exam/store'
 import { ScreenTitle } from '@/ui/screen-title'
 import { ConsentCard } from './consent-card'
 import { FactsCard } from './facts-card'
+import { nearSide } from '@/core/bench/places-offered'
+import { Button } from '@/ui/button'
+import { useKeys } from '@/ui/exam/use-keys'
+import { PLACE_FIELD_ID, PlaceField } from './place-field'
 import { PretestTable } from './pretest-table'
 import { SchoolsCard } from './schools-card'
-import { SymptomCard } from './symptom-card'
+import { SymptomCard, WORDS_ID } from './symptom-card'
 
 const EMPTY: Omit<Symptom, 'id'> = { words: '', places: [], qualities: [], now: null, worst: null, usual: null, bringsOn: '', eases: '', stirring: null }
 
 /** What the person came with: numbered familiar symptoms, painted on the body. */
 export function StoryScreen() {
-  const { exam, record } = useExam()
+  const { exam, record, entries } = useExam()
   const first: Symptom = { id: nextSymptom(exam), ...EMPTY }
   // An examination without a story shows an empty first card; it is recorded with its first answer.
   const cards = exam.symptoms.length > 0 ? exam.symptoms : [first]
   const [chosen, setChosen] = useState<SymptomId>(first.id)
   const current = cards.find((s) => s.id === chosen) ?? cards[0] ?? first
   const locked = exam.signed !== null
+  /** What was removed last, until something else is done: removing is one press, and so is putting back. */
+  const [removed, setRemoved] = useState<SymptomId | null>(null)
+  useKeys(({ key }) => {
+    const field = { p: PLACE_FIELD_ID, w: WORDS_ID }[key]
+    if (!field) return false
+    document.getElementById(field)?.focus()
+    return true
+  }, !locked)
+  /** The removal is taken back, so that the symptom keeps its number. */
+  const putBack = (id: SymptomId) => {
+    const removal = entries().findLast((e) => e.type === 'symptom-removed' && e.symptom === id)
+    if (removal && record([{ type: 'undone', target: removal.id }])) setChosen(id)
+    setRemoved(null)
+  }
   const describe = (change: Partial<Symptom>) => {
     const { id, ...told } = { ...current, ...change }
     record([{ type: 'symptom-described', symptom: id, ...told }])
@@ -43,6 +61,7 @@ export function StoryScreen() {
     <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] content-start gap-6 overflow-y-auto px-6 py-5 lg:grid-cols-[minmax(0,26rem)_1fr]">
       <section aria-label="Where it is">
         <ScreenTitle className="text-2xl">Story</ScreenTitle>
+        <PlaceField painted={current.places} near={nearSide('none', exam)} onPaint={stroke} disabled={locked} />
         <BodyChart
           key={current.id}
           label={current.id}
@@ -65,10 +84,18 @@ export function StoryScreen() {
             onOpen={() => setChosen(symptom.id)}
             onDescribe={describe}
             onRemove={() => {
-              if (record([{ type: 'symptom-removed', symptom: symptom.id }])) setChosen('S1')
+              if (!record([{ type: 'symptom-removed', symptom: symptom.id }])) return
+              setRemoved(symptom.id)
+              setChosen('S1')
             }}
           />
         ))}
+        {removed && !exam.symptoms.some((s) => s.id === removed) && (
+          <p role="status" className="flex items-center gap-3 rounded-card border-l-[6px] border-lantern bg-sheet px-4 py-2">
+            {removed} was removed.
+            <Button onClick={() => putBack(removed)}>Put {removed} back</Button>
+          </p>
+        )}
         {!locked && exam.symptoms.length > 0 && (
           <button type="button" onClick={add} className="flex min-h-11 items-center gap-2 rounded-card border border-dashed border-ash px-4">
             <Plus size={18} aria-hidden="true" /> Another symptom

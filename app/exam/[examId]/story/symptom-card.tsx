@@ -12,6 +12,8 @@ import { type Quality, STORY_QUALITIES } from '@/core/vocabulary/quality'
 import { useTextDraft } from '@/ui/exam/use-draft'
 import { capital } from '@/core/vocabulary/sentence'
 import { Button } from '@/ui/button'
+import { focusNext } from '@/ui/exam/focus-next'
+import { Key } from '@/ui/key'
 
 interface Props {
   readonly examId: string
@@ -21,6 +23,21 @@ interface Props {
   readonly onOpen: () => void
   readonly onDescribe: (change: Partial<Symptom>) => void
   readonly onRemove: () => void
+}
+
+/** The letter of each quality while the row has the focus. */
+const QUALITY_KEYS: Readonly<Record<Quality, string>> = {
+  shooting: 's',
+  burning: 'b',
+  tingling: 't',
+  numb: 'n',
+  dull: 'd',
+  aching: 'a',
+  sharp: 'p',
+  catching: 'c',
+  headache: 'h',
+  jaw: 'j',
+  dizziness: 'z',
 }
 
 const STIRRED: readonly [NonNullable<Stirring['stirredBy']>, string][] = [
@@ -33,6 +50,9 @@ const SETTLES: readonly [NonNullable<Stirring['settles']>, string][] = [
   ['half-hour', 'half an hour'],
   ['longer', 'longer'],
 ]
+
+/** The field that W leads to. */
+export const WORDS_ID = 'own-words'
 
 /** One familiar symptom. Choices are recorded as they are made, words when the field is left. */
 export function SymptomCard({ examId, symptom, open, locked, onOpen, onDescribe, onRemove }: Props) {
@@ -59,11 +79,16 @@ export function SymptomCard({ examId, symptom, open, locked, onOpen, onDescribe,
           aria-label="What it feels like"
           value={[...symptom.qualities]}
           onValueChange={(values) => onDescribe({ qualities: values as Quality[] })}
+          onKeyDown={(e) => {
+            const quality = STORY_QUALITIES.find((q) => QUALITY_KEYS[q] === e.key)
+            if (quality)
+              onDescribe({ qualities: symptom.qualities.includes(quality) ? symptom.qualities.filter((q) => q !== quality) : [...symptom.qualities, quality] })
+          }}
           className="flex flex-wrap gap-2"
         >
           {STORY_QUALITIES.map((q) => (
             <ToggleGroup.Item key={q} value={q} className={CHIP}>
-              {q}
+              {q} <Key mute>{QUALITY_KEYS[q].toUpperCase()}</Key>
             </ToggleGroup.Item>
           ))}
         </ToggleGroup.Root>
@@ -76,8 +101,8 @@ export function SymptomCard({ examId, symptom, open, locked, onOpen, onDescribe,
       <div className="grid gap-x-5 sm:grid-cols-2">
         <Words draft={`${draft} brings on`} label="Brings it on" value={symptom.bringsOn} onLeave={(bringsOn) => onDescribe({ bringsOn })} />
         <Words draft={`${draft} eases`} label="Eases it" value={symptom.eases} onLeave={(eases) => onDescribe({ eases })} />
-        <Choice label="Stirred up by this much" options={STIRRED} value={stirring?.stirredBy} onChoose={(stirredBy) => stir({ stirredBy })} />
-        <Choice label="Settles in" options={SETTLES} value={stirring?.settles} onChoose={(settles) => stir({ settles })} />
+        <Choice label="Provoked by this much activity" options={STIRRED} value={stirring?.stirredBy} onChoose={(stirredBy) => stir({ stirredBy })} />
+        <Choice label="Settles within" options={SETTLES} value={stirring?.settles} onChoose={(settles) => stir({ settles })} />
       </div>
       <p className="mt-3 text-ash">
         Irritability: <strong className="text-ink">{IRRITABILITY_WORDS[irritabilityOf(symptom)]}</strong>
@@ -103,11 +128,18 @@ interface StrengthProps {
 /** A strip from 0 to 10. */
 function Strength({ label, value, onGive, small = false }: StrengthProps) {
   return (
-    <Row label={small ? label : `${label}, 0 to 10`}>
+    <Row label={small ? label : `${label}, 0 to 10 (T is ten)`}>
       <ToggleGroup.Root
         type="single"
         aria-label={label}
         value={value === null ? '' : String(value)}
+        onKeyDown={(e) => {
+          // T is ten, which has no digit of its own.
+          const given = e.key === 't' ? 10 : /^[0-9]$/.test(e.key) ? Number(e.key) : null
+          if (given === null) return
+          onGive(given)
+          focusNext(e.currentTarget)
+        }}
         onValueChange={(given) => onGive(given === '' ? null : Number(given))}
         className="flex"
       >
@@ -151,11 +183,11 @@ function Words({ draft, label, value, onLeave, large = false }: WordsProps) {
   const [text, write, done] = useTextDraft(draft, value)
   return (
     <div className={large ? '' : 'mt-4'}>
-      <label htmlFor={id} className="mb-1 block text-sm text-ash">
-        {label}
+      <label htmlFor={large ? WORDS_ID : id} className="mb-1 block text-sm text-ash">
+        {label} {large && <Key mute>W</Key>}
       </label>
       <input
-        id={id}
+        id={large ? WORDS_ID : id}
         value={text}
         maxLength={300}
         autoComplete="off"
@@ -188,6 +220,12 @@ function Choice<T extends string>({ label, options, value, onChoose }: ChoicePro
         onValueChange={(chosen) => {
           const option = options.find(([id]) => id === chosen)
           if (option) onChoose(option[0])
+        }}
+        onKeyDown={(e) => {
+          const option = options.find(([, words]) => words.startsWith(e.key))
+          if (!option) return
+          onChoose(option[0])
+          focusNext(e.currentTarget)
         }}
         className="flex gap-2"
       >

@@ -8,6 +8,7 @@ import { routeOf } from '@/core/planner/route'
 import { haltsOf } from '@/core/safety/safety'
 import { standingOf } from '@/core/standing'
 import type { Holding } from '@/core/sensitivity'
+import { inSentence } from '@/core/vocabulary/sentence'
 import { useExam } from '@/ui/exam/store'
 import { holdingWords } from './depends-on'
 
@@ -46,7 +47,7 @@ export function InTwoSentences({ holding }: { readonly holding: Holding | undefi
             <dd>
               {next.stop ?? next.why}{' '}
               <Link href={`/exam/${exam.id}/bench`} className="no-print whitespace-nowrap underline underline-offset-4">
-                {next.step && !next.stop ? `Go on with ${testTitle(next.step.test, next.step.side)}` : 'To the bench'}
+                {next.step && !next.stop ? `Go on with ${inSentence(testTitle(next.step.test, next.step.side))}` : 'To the bench'}
               </Link>
             </dd>
           </>

@@ -1,5 +1,6 @@
 'use client'
 
+import { ChevronRight } from 'lucide-react'
 import { type ReactNode, useState } from 'react'
 import type { SourceVerdict } from '@/core/assess'
 import { rulesWorthShowing } from '@/core/note/ranking'
@@ -194,7 +195,10 @@ interface FoldProps {
 function Fold({ title, open = false, onScreenOnly = false, children }: FoldProps) {
   return (
     <details open={open} className={`fold mt-4 max-w-5xl border-t border-hair pt-2 ${onScreenOnly ? 'no-print' : ''}`}>
-      <summary className="flex min-h-11 cursor-pointer items-center font-serif text-xl">{title}</summary>
+      <summary className="flex min-h-11 cursor-pointer items-center gap-2 font-serif text-xl">
+        <ChevronRight size={20} aria-hidden="true" className="no-print shrink-0 text-ash in-open:rotate-90" />
+        {title}
+      </summary>
       {children}
     </details>
   )
