@@ -2,6 +2,7 @@ import type { Metadata } from 'next'
 import { cookies, headers } from 'next/headers'
 import type { ReactNode } from 'react'
 import { Nonce } from '@/ui/nonce'
+import { Palette } from '@/ui/palette'
 import { Textures } from '@/ui/textures'
 import './globals.css'
 
@@ -16,6 +17,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
         <Nonce nonce={nonce} />
         <Textures />
         {children}
+        <Palette />
       </body>
     </html>
   )

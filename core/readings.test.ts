@@ -10,7 +10,7 @@ import { plainText } from './note/paragraph'
 import { somethingRestsOn } from './record/rests-on'
 import { examFrom } from './record/exam'
 import { historyIssues } from './record/history'
-import { barring, closedGates, haltsOf, heeding } from './safety/safety'
+import { contraindicationOf, closedGates, haltsOf, heeding } from './safety/safety'
 import { unaskedBefore } from './safety/gate-zero'
 import { RULEBOOK } from './safety/rulebook'
 import { irritabilityNow, restUntil, unsettled } from './safety/state'
@@ -27,10 +27,10 @@ const PARTS: Readonly<Record<string, (made: ReturnType<typeof troubledExam>) => 
   rules: ({ exam }) => assess(exam).rules.map(({ cluster, tree, ...rule }) => ({ ...rule, cluster: cluster.id })),
   interplay: ({ exam }) => assess(exam).interplay,
   gates: ({ exam }) => closedGates(exam).map(({ gate, ...closed }) => ({ gate: gate.id, ...closed })),
-  barred: ({ exam }) =>
+  contraindicated: ({ exam }) =>
     CATALOGUE.map((t) =>
       t.variants.map((v) => [
-        barring(exam, t.id, v.id)?.gate.id ?? '',
+        contraindicationOf(exam, t.id, v.id)?.gate.id ?? '',
         heeding(exam, t.id, v.id).map((h) => h.gate.id),
         unaskedBefore(exam, t.id, v.id)?.groups.map((g) => [g.group.id, g.items.map((i) => i.id)]) ?? null,
       ]),

@@ -152,10 +152,33 @@ export async function askedFirst(page: Page): Promise<void> {
   await expect(strip).toHaveCount(0)
 }
 
+/**
+ * No to every question of the safety screen, in the order of this person: singly, or the rest of a group by one key.
+ *
+ * @param until - stop at this group
+ * @returns keys that were pressed for questions that have to be answered singly, and for the others
+ */
+export async function noToAll(page: Page, until?: string): Promise<{ readonly singly: number; readonly together: number }> {
+  const strip = page.getByRole('group', { name: 'Ask now' })
+  const spent = { singly: 0, together: 0 }
+  for (let left = 90; left > 0; left--) {
+    if ((await page.getByText('Every question is answered.').count()) > 0) break
+    const before = await strip.innerText()
+    if (until !== undefined && before.startsWith(until)) break
+    const together = (await strip.getByRole('button', { name: /^No to these/ }).count()) > 0
+    spent[together ? 'together' : 'singly']++
+    await press(page, together ? 'r' : 'n')
+    await expect(async () => {
+      if ((await page.getByText('Every question is answered.').count()) === 0) expect(await strip.innerText()).not.toBe(before)
+    }).toPass()
+  }
+  return spent
+}
+
 /** Both limbs looked at with nothing lost: each table in two keys, and no need to look closer. */
 export async function quietScreens(page: Page, limb: 'arm' | 'leg'): Promise<void> {
   for (let side = 0; side < 2; side++) {
-    await expect(page.locator('#in-hand')).toContainText(`Neurological screen, ${limb}`)
+    await expect(page.locator('#in-hand')).toContainText(`Neurological examination, ${limb === 'arm' ? 'upper' : 'lower'} limb`)
     for (let table = 0; table < 4; table++) await press(page, 'u', 'Space')
     await press(page, 'Space')
   }

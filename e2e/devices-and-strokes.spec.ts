@@ -42,7 +42,7 @@ test('a bell and a phone on the limb, joined by a code', async ({ page, clinic, 
   await expect(bell.getByText('Heard.')).toBeVisible()
   await expect(page.getByRole('group', { name: 'That is my pain' })).toBeVisible()
   await bell.getByRole('button', { name: '7', exact: true }).click()
-  await expect(page.getByText('7 of 10')).toBeVisible()
+  await expect(page.getByText('7 of 10', { exact: true })).toBeVisible()
 
   // A pad under the hand: half a second of frames, and the score when the hand is gone.
   await press(page, 'Escape', 'Backspace')

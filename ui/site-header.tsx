@@ -1,5 +1,7 @@
 import Link from 'next/link'
 import { Undelivered } from './exam/undelivered'
+import { Help } from './help'
+import { SkipLink } from './skip-link'
 import { ThemeSwitch } from './theme-switch'
 
 interface Props {
@@ -10,7 +12,8 @@ interface Props {
 export function SiteHeader({ who }: Props) {
   return (
     <header className="border-b border-hair bg-dust">
-      <div className="mx-auto flex max-w-6xl items-center gap-6 px-6 py-3">
+      <SkipLink />
+      <div className="mx-auto flex max-w-6xl flex-wrap items-center gap-x-6 gap-y-1 px-4 py-3 sm:px-6">
         <Link href="/today" className="font-serif text-xl font-semibold">
           Dust Lantern
         </Link>
@@ -32,6 +35,7 @@ export function SiteHeader({ who }: Props) {
             <span className="ml-2 rounded border border-lantern px-2 py-0.5 text-sm text-lantern-text">demo clinic, signed in without a password</span>
           )}
         </p>
+        <Help />
         <ThemeSwitch />
       </div>
     </header>

@@ -3,6 +3,7 @@ import { connection } from 'next/server'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
 import { AsideScreen } from './aside-screen'
+import { ScreenTitle } from '@/ui/screen-title'
 
 export const metadata: Metadata = { title: 'Set aside' }
 
@@ -12,7 +13,7 @@ export default async function AsidePage() {
     <>
       <SiteHeader who={who()} />
       <main className="mx-auto max-w-4xl px-6 pb-16">
-        <h1 className="mb-2 mt-7 text-3xl">Set aside on this device</h1>
+        <ScreenTitle className="mb-2 mt-7 text-3xl">Set aside on this device</ScreenTitle>
         <p className="text-ash">
           Entries that could not join their record: read them, write down what still counts, and let them go. They stay here until then.
         </p>

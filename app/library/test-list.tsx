@@ -7,6 +7,7 @@ import { CATALOGUE } from '@/core/catalogue'
 import type { ExamTest } from '@/core/catalogue/exam-test'
 import { POSTURE_WORDS, POSTURES } from '@/core/vocabulary/posture'
 import { counted } from '@/core/vocabulary/sentence'
+import { ScreenTitle } from '@/ui/screen-title'
 
 /** Every test, found by any of its names, its posture or what it loads. */
 export function TestList() {
@@ -16,7 +17,7 @@ export function TestList() {
   return (
     <>
       <div className="mb-6 mt-7 flex flex-wrap items-end gap-4">
-        <h1 className="mr-auto text-3xl">Library</h1>
+        <ScreenTitle className="mr-auto text-3xl">Library</ScreenTitle>
         <p className="self-center text-ash" role="status">
           {counted(found.length, 'test')}
         </p>

@@ -26,11 +26,28 @@ describe('hands on the patient', () => {
     expect(kept().pedal).toMatchObject({ next: '', own: '', stop: '', back: '' })
   })
 
+  it('learns another letter for a command, changes letters where it was taken, and restores them', async () => {
+    render(<HandsSettings />)
+    await userEvent.click(screen.getByText('Letters of the bench'))
+    await userEvent.click(screen.getByRole('button', { name: /any test, by any of its names, now G/ }))
+    await userEvent.keyboard('n')
+    expect(screen.getByRole('button', { name: /any test, by any of its names, now N/ })).toBeVisible()
+    expect(screen.getByRole('button', { name: /the suggested next test, now G/ })).toBeVisible()
+    await userEvent.click(screen.getByRole('button', { name: 'Restore the usual letters' }))
+    expect(screen.getByRole('button', { name: /the suggested next test, now N/ })).toBeVisible()
+  })
+
+  it('single letters can be switched off', async () => {
+    render(<HandsSettings />)
+    await userEvent.click(screen.getByRole('checkbox', { name: /Single letters/ }))
+    expect(kept()).toMatchObject({ letters: false })
+  })
+
   it('keeps voice and big answers on this device, and starts as usual from what cannot be read', async () => {
     localStorage.setItem('dust-lantern-hands', '{broken')
     render(<HandsSettings />)
-    const [voice, big] = screen.getAllByRole('checkbox')
-    if (!voice || !big) throw new Error('There are three switches.')
+    const voice = screen.getByRole('checkbox', { name: /aloud/ })
+    const big = screen.getByRole('checkbox', { name: 'Bigger answers' })
     expect(voice).not.toBeChecked()
     await userEvent.click(voice)
     await userEvent.click(big)

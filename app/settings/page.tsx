@@ -6,7 +6,8 @@ import { readClinic, readHouse } from '@/db/queries/clinic'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
 import { HandsSettings } from './hands-settings'
-import { OddsSettings, SchoolsSettings, TurnsSettings } from './lazily'
+import { PretestSettings, SchoolsSettings, TurnsSettings } from './lazily'
+import { ScreenTitle } from '@/ui/screen-title'
 
 export const metadata: Metadata = { title: 'Settings' }
 
@@ -20,7 +21,7 @@ export default async function SettingsPage() {
     <>
       <SiteHeader who={who()} />
       <main className="mx-auto max-w-6xl px-6 py-6">
-        <h1 className="text-3xl">Settings</h1>
+        <ScreenTitle className="text-3xl">Settings</ScreenTitle>
         <nav aria-label="More settings" className="mt-3 flex gap-6">
           <Link href="/settings/evidence" className="py-2 underline underline-offset-4">
             Evidence register
@@ -41,7 +42,7 @@ export default async function SettingsPage() {
           </section>
         )}
         <SchoolsSettings schools={house.schools} mode={house.mode} />
-        <OddsSettings setting={house.setting} own={clinic.priors} />
+        <PretestSettings setting={house.setting} own={clinic.priors} />
         <TurnsSettings own={house.turns} />
         <HandsSettings />
       </main>

@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { emptyDraft, ruleOfDraft } from '@/core/clusters/draft'
 import { REGISTER } from '@/core/evidence/register'
 import { chooseForClinic, importRules, overrideFigure, saveRule, setPrior, tryRule } from './actions'
-import { OddsSettings } from './odds-settings'
+import { PretestSettings } from './pretest-settings'
 import { RegisterTable } from './evidence/register-table'
 import { RulesDesk } from './rules/rules-desk'
 import { SchoolsSettings } from './schools-settings'
@@ -60,7 +60,7 @@ describe('schools and turns', () => {
 describe('pretest probabilities', () => {
   it('are changed with a source, shown with their author, and given back', async () => {
     const own = [{ line: 'sij-pain', setting: 'referred' as const, p: 0.4, source: 'our audit', by: 'Somebody', at: 1 }]
-    render(<OddsSettings setting="referred" own={own} />)
+    render(<PretestSettings setting="referred" own={own} />)
     const change = screen.getAllByRole('button', { name: /^Change Sacroiliac joint/ })[0]
     const row = change?.closest('tr')
     if (!change || !row) throw new Error('The line of the sacroiliac joint is there.')
@@ -73,7 +73,7 @@ describe('pretest probabilities', () => {
   })
 
   it('the setting changes which figures are shown, and says where none is known', async () => {
-    render(<OddsSettings setting="referred" own={[]} />)
+    render(<PretestSettings setting="referred" own={[]} />)
     const assumed = screen.getAllByText('assumed, no study fits').length
     await userEvent.click(screen.getByRole('radio', { name: /First contact/ }))
     expect(screen.getAllByText('assumed, no study fits').length).toBeGreaterThan(assumed)

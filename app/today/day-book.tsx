@@ -5,6 +5,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { useKeys } from '@/ui/exam/use-keys'
+import { ScreenTitle } from '@/ui/screen-title'
 import { Key } from '@/ui/key'
 import { BringIn } from './bring-in'
 import type { Rows } from './day-rows'
@@ -69,8 +70,8 @@ export function DayBook({ today, earlier, title, day }: Props) {
   return (
     <>
       <div className="mb-5 mt-7 flex flex-wrap items-end gap-4">
-        <h1 className="mr-auto text-3xl">{title}</h1>
-        <label className="flex min-h-11 items-center gap-2 rounded-card border border-edge bg-sheet px-3">
+        <ScreenTitle className="mr-auto text-3xl">{title}</ScreenTitle>
+        <label className="flex min-h-11 min-w-0 items-center gap-2 rounded-card border border-edge bg-sheet px-3">
           <Search size={18} aria-hidden="true" className="text-ash" />
           <span className="sr-only">Find by name, number or complaint</span>
           <input
@@ -80,7 +81,7 @@ export function DayBook({ today, earlier, title, day }: Props) {
               if (hear(e.key.toLowerCase())) e.preventDefault()
             }}
             placeholder="Name, number or complaint"
-            className="quiet-focus w-64 bg-transparent py-2 placeholder:text-ash"
+            className="quiet-focus w-56 min-w-0 bg-transparent sm:w-64 py-2 placeholder:text-ash"
           />
         </label>
         <BringIn />
@@ -89,8 +90,22 @@ export function DayBook({ today, earlier, title, day }: Props) {
         </Button>
       </div>
       {adding && <NewPersonForm today={day} onClose={() => setAdding(false)} />}
-      <Sheet rows={todays} heading="Today" empty={found ? 'Nobody today fits that.' : 'Nobody is booked for today.'} at={at} offset={0} />
-      <Sheet rows={others} heading="Earlier" empty={found ? 'Nobody earlier fits that.' : 'No earlier examination.'} at={at} offset={todays.length} />
+      <Sheet
+        rows={todays}
+        heading="Today"
+        empty={found ? 'Nobody today fits that.' : 'Nobody yet today. New person (P) starts an examination: story, safety questions, consent, then the bench.'}
+        at={at}
+        offset={0}
+      />
+      <Sheet
+        rows={others}
+        heading="Earlier"
+        empty={
+          found ? 'Nobody earlier fits that.' : 'No earlier examination. Those of other days stand here, and search finds them by name, number or complaint.'
+        }
+        at={at}
+        offset={todays.length}
+      />
       {!found && pages.more && (
         <Button onClick={() => void pages.more?.()} className="mt-3">
           Show earlier ones
@@ -131,22 +146,22 @@ function Sheet({ rows, heading, empty, at, offset }: SheetProps) {
           <li key={row.examId} className={i + offset === at ? 'bg-glow' : ''} aria-current={i + offset === at ? 'true' : undefined}>
             <Link
               href={placeOf(row)}
-              className="grid grid-cols-[4rem_1fr_auto] items-center gap-x-4 gap-y-1 px-5 py-3 hover:bg-glow md:grid-cols-[4.5rem_16rem_1fr_auto]"
+              className="grid grid-cols-[3.5rem_minmax(0,1fr)] items-center gap-x-3 gap-y-1 px-4 py-3 hover:bg-glow sm:gap-x-4 sm:px-5 md:grid-cols-[4.5rem_16rem_minmax(0,1fr)_auto]"
             >
               <span className="figures text-xl">{row.when}</span>
-              <span>
+              <span className="min-w-0 break-words">
                 <span className="block text-lg font-semibold">{row.name}</span>
                 <span className="text-ash">
                   {row.about}
                   <span className="sr-only">, number</span> · {row.number}
                 </span>
               </span>
-              <span className="col-span-3 col-start-2 italic md:col-span-1 md:col-start-auto">
+              <span className="col-start-2 min-w-0 break-words italic md:col-start-auto">
                 {row.complaint ? `“${row.complaint}”` : <span className="not-italic text-ash">no story yet</span>}
                 {row.conclusion && <span className="block not-italic text-ash">{row.conclusion}</span>}
               </span>
               <span
-                className={`col-start-3 row-start-1 flex items-center gap-3 text-right md:col-start-auto md:row-start-auto ${row.halted ? 'font-semibold text-halt' : row.finished ? 'text-ash' : 'font-semibold'}`}
+                className={`col-start-2 flex items-center gap-3 md:col-start-auto md:text-right ${row.halted ? 'font-semibold text-halt' : row.finished ? 'text-ash' : 'font-semibold'}`}
               >
                 {row.progress}
                 <ArrowRight size={18} aria-hidden="true" />

@@ -5,6 +5,7 @@ import { STATEMENT } from '@/core/note/statement'
 import { dayOf } from '@/db/day'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
+import { TourOffer } from '@/ui/tour'
 import { DayBook } from './day-book'
 import { rowsOfDay, rowsOfOtherDays } from './day-rows'
 
@@ -13,11 +14,14 @@ export const metadata: Metadata = { title: 'Today' }
 export default async function TodayPage() {
   await connection()
   const now = new Date()
+  const visitor = who()
+  const today = rowsOfDay(now)
   return (
     <>
-      <SiteHeader who={who()} />
-      <main className="mx-auto max-w-6xl px-6 pb-16">
-        <DayBook today={rowsOfDay(now)} earlier={rowsOfOtherDays(now)} title={format(now, 'EEEE d MMMM')} day={dayOf(now.getTime())} />
+      <SiteHeader who={visitor} />
+      <main className="mx-auto max-w-6xl px-4 pb-16 sm:px-6">
+        {visitor.demo && <TourOffer examId={(today.find((row) => !row.finished) ?? today[0])?.examId ?? null} />}
+        <DayBook today={today} earlier={rowsOfOtherDays(now)} title={format(now, 'EEEE d MMMM')} day={dayOf(now.getTime())} />
         <p className="mt-10 max-w-3xl text-sm text-ash">{STATEMENT}</p>
       </main>
     </>

@@ -1,11 +1,9 @@
 'use client'
 
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
+import { useTyped } from '@/ui/use-typed'
 import type { DayRow } from './day-book'
 import type { Rows } from './day-rows'
-
-/** Wait after the last letter before the server is asked, in milliseconds. */
-const TYPED_MS = 120
 
 /** What a search found so far, and whether it is the server's answer or what this page could find by itself. */
 export interface Found {
@@ -15,25 +13,10 @@ export interface Found {
 
 /** What fits the words among the rows at hand, at once; and among all examinations, as soon as the server has answered. */
 export function useFound(wanted: string, atHand: readonly DayRow[]): Found | null {
-  const [answer, setAnswer] = useState<{ readonly wanted: string; readonly rows: readonly DayRow[] } | null>(null)
+  const answer = useTyped(wanted, (typed) => `/today/rows?find=${typed}`)
   const needle = wanted.trim().toLowerCase()
-  useEffect(() => {
-    if (needle === '') return
-    const going = new AbortController()
-    const timer = setTimeout(() => {
-      fetch(`/today/rows?find=${encodeURIComponent(needle)}`, { signal: going.signal })
-        .then(async (response) => {
-          if (response.ok) setAnswer({ wanted: needle, rows: ((await response.json()) as Rows).rows })
-        })
-        .catch(() => undefined)
-    }, TYPED_MS)
-    return () => {
-      clearTimeout(timer)
-      going.abort()
-    }
-  }, [needle])
   if (needle === '') return null
-  if (answer?.wanted === needle) return { rows: answer.rows, complete: true }
+  if (answer?.wanted === needle) return { rows: (answer.value as Rows).rows, complete: true }
   return { rows: atHand.filter((row) => `${row.name} ${row.number} ${row.complaint} ${row.conclusion}`.toLowerCase().includes(needle)), complete: false }
 }
 

@@ -2,7 +2,7 @@ import { nextStage } from '../record/ladder'
 import type { Answer } from '../record/answer'
 import type { EventContent } from '../record/event'
 import { type Exam, withEvent } from '../record/exam'
-import { barring } from '../safety/safety'
+import { contraindicationOf } from '../safety/safety'
 import { beginHold } from './hold'
 import type { InHand } from './in-hand'
 import { type BenchState, putAway } from './state'
@@ -52,7 +52,7 @@ export function examAfter(exam: Exam, events: readonly EventContent[]): Exam {
 
 /** Does a halt stop this test now? */
 function isHalted(exam: Exam, { test, variant }: InHand): boolean {
-  return barring(exam, test.id, variant)?.gate.strength === 'halt'
+  return contraindicationOf(exam, test.id, variant)?.gate.strength === 'halt'
 }
 
 /** The event that begins the test in hand. */

@@ -7,7 +7,7 @@ import { nextStage } from '../record/ladder'
 import { effectOf } from '../record/outline'
 import { asksAgain } from '../safety/consent'
 import { type Unasked, unaskedBefore } from '../safety/gate-zero'
-import { barring, type ClosedGate, heeding } from '../safety/safety'
+import { contraindicationOf, type ClosedGate, heeding } from '../safety/safety'
 import type { Posture } from '../vocabulary/posture'
 import type { TestSide } from '../vocabulary/side'
 
@@ -25,7 +25,7 @@ export interface InHand {
   /** The way it is done: under way, chosen, the same as last time, or the first. */
   readonly variant: string
   /** The gate that keeps it from starting; null when it may. */
-  readonly barred: ClosedGate | null
+  readonly contraindicated: ClosedGate | null
   /** The record would take an answer: no gate is closed, or the stage only lets go of what an open test has loaded. */
   readonly mayAnswer: boolean
   /** Cautions to heed before its first step. */
@@ -50,7 +50,7 @@ export function inHandOf(pair: { test: string; side: TestSide } | null, exam: Ex
   const plain = test.stages.find((s) => s.id === waits?.id)
   if (!plain) return null
   const whole = stageAs(test, variant, plain)
-  const barred = barring(exam, test.id, variant) ?? null
+  const contraindicated = contraindicationOf(exam, test.id, variant) ?? null
   return {
     test,
     side: pair.side,
@@ -59,8 +59,8 @@ export function inHandOf(pair: { test: string; side: TestSide } | null, exam: Ex
     stage: whole,
     repeats: last !== undefined && !open,
     variant,
-    barred,
-    mayAnswer: barred === null || (open !== null && open !== undefined && effectOf(whole) !== 'adds'),
+    contraindicated,
+    mayAnswer: contraindicated === null || (open !== null && open !== undefined && effectOf(whole) !== 'adds'),
     heed: heeding(exam, test.id, variant),
     unasked: open ? null : unaskedBefore(exam, test.id, variant),
     asksFor: open ? null : asksAgain(test, exam),

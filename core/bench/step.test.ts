@@ -357,7 +357,7 @@ describe('the bench', () => {
     }
     expect(b.hand()?.stage.kind).toBe('release')
     b.tell({ type: 'screen-answered', item: 'both-legs', answer: 'yes' })
-    expect(b.hand()).toMatchObject({ barred: expect.anything() as unknown, mayAnswer: true })
+    expect(b.hand()).toMatchObject({ contraindicated: expect.anything() as unknown, mayAnswer: true })
     const before = b.told.length
     b.give({ do: 'answer', said: 'eased', run: id(), now: 0 })
     // What the release did is kept; putting the load back is not asked for, so the test ends.

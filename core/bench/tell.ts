@@ -15,8 +15,8 @@ import type { Stepped } from './stepped'
 export function asked(state: BenchState, hand: InHand | null, { said, now, onset }: Extract<BenchInput, { do: 'ask' }>, exam: Exam): Stepped {
   if (hand?.unasked) return { state: { ...state, hint: 'First ask what stands below: one key each.' }, events: [] }
   if (!hand || hand.asksFor || hand.stage.kind !== 'load' || state.pending) return { state, events: [] }
-  if (hand.barred) {
-    const { gate } = hand.barred
+  if (hand.contraindicated) {
+    const { gate } = hand.contraindicated
     return { state: { ...state, hint: `${gate.reason} ${gate.do} ${hand.run ? 'Stop the test.' : 'Opening it needs a reason.'}` }, events: [] }
   }
   const symptom = exam.symptoms.find((s) => s.places.length > 0) ?? exam.symptoms[0]

@@ -4,7 +4,7 @@ import { NOTHING, own, sorePelvis } from '../../tests/people'
 import { noteOf } from '../note/note'
 import { plainText } from '../note/paragraph'
 import { routeOf } from '../planner/route'
-import { barring } from '../safety/safety'
+import { contraindicationOf } from '../safety/safety'
 import { CATALOGUE, testById } from '.'
 import type { ExamTest } from './exam-test'
 import type * as Roll from './roll'
@@ -38,16 +38,16 @@ describe('a test that was added with one file and one line', () => {
     expect(routeOf(assess(record.exam)).flatMap((leg) => leg.steps.map((step) => step.test.id as string))).toContain('pelvic-rock')
   })
 
-  it('is barred by the condition on its card with no further edit, and free while that does not hold', () => {
-    expect(barring(record.exam, 'pelvic-rock', 'hand-under')).toBeUndefined()
+  it('is contraindicated by the condition on its card with no further edit, and free while that does not hold', () => {
+    expect(contraindicationOf(record.exam, 'pelvic-rock', 'hand-under')).toBeUndefined()
     const replaced = record.then({ type: 'screen-answered', item: 'hip-replaced', answer: 'yes' })
-    expect(barring(replaced.exam, 'pelvic-rock', 'hand-under')?.gate.id).toBe('hip-replaced')
+    expect(contraindicationOf(replaced.exam, 'pelvic-rock', 'hand-under')?.gate.id).toBe('hip-replaced')
   })
 
-  it('is barred by what it loads: lightly, so that a fracture leaves it and a halt of everything does not', () => {
+  it('is contraindicated by what it loads: lightly, so that a fracture leaves it and a halt of everything does not', () => {
     const yes = (item: string) => record.then({ type: 'screen-answered', item, answer: 'yes' }).exam
-    expect(barring(yes('big-fall'), 'pelvic-rock', 'hand-under')).toBeUndefined()
-    expect(barring(yes('saddle-numb'), 'pelvic-rock', 'hand-under')?.gate.id).toBe('cauda-equina')
+    expect(contraindicationOf(yes('big-fall'), 'pelvic-rock', 'hand-under')).toBeUndefined()
+    expect(contraindicationOf(yes('saddle-numb'), 'pelvic-rock', 'hand-under')?.gate.id).toBe('cauda-equina')
   })
 
   it('is performed, read and written into the note', () => {

@@ -4,7 +4,7 @@ import type { LoadedPart } from './load'
  * Conditions that forbid a test or change how it is done, in the words of the card.
  *
  * What makes each of them true stands with the gate that carries it (`core/safety/gates`), so that the text on the card and
- * what is barred cannot differ. Every condition is carried by a gate; `catalogue.test.ts` asks.
+ * what is contraindicated cannot differ. Every condition is carried by a gate; `catalogue.test.ts` asks.
  */
 export const CONDITIONS = {
   fracture: 'suspected fracture',

@@ -2,7 +2,7 @@ import type { TestId } from '../catalogue/exam-test'
 import { counted } from '../vocabulary/sentence'
 import { type Evaluated, evaluate } from '../logic/evaluate'
 import { explain, tally } from '../logic/explain'
-import { openLeaves, partsOf, spareLeaves } from '../logic/open-leaves'
+import { openLeaves, partsOf, settledLeaves } from '../logic/open-leaves'
 import type { Side } from '../vocabulary/side'
 import type { Truth } from '../vocabulary/truth'
 import { askItem, type Ground } from './ask'
@@ -58,7 +58,7 @@ export function ruleVerdict(cluster: Cluster, side: Side, ground: Ground): RuleV
     ...stillNeeded(tree),
     open: openTests,
     asks: [...new Set(open.filter((item) => testOf(item) === null).map(itemKey))],
-    changeNothing: testsIn(spareLeaves(tree, itemKey).map((o) => o.leaf)).filter((test) => !openTests.includes(test)),
+    changeNothing: testsIn(settledLeaves(tree, itemKey).map((o) => o.leaf)).filter((test) => !openTests.includes(test)),
     tree,
     grade,
     words: [cluster.rulesOut ? quietWords(tree) : explain(tree, leafWords), ...(grade ? [grade] : [])].join('; '),

@@ -178,7 +178,7 @@ describe('side with side, and seated with supine', () => {
     expect(found(range(40, 34), 'hip-internal-rotation', 'left')?.why).toMatch('within measurement error')
   })
 
-  it('a negative raise that stops late while the other goes on points to a SI hypomobility, pattern', () => {
+  it('a negative raise that stops late while the other goes on points to sacroiliac hypomobility', () => {
     const raised = soreLeg()
       .test('leg-raise', 'right', [{ said: 'nothing', end: 90 }])
       .test('leg-raise', 'left', [{ said: 'nothing', end: 76 }])

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type Known, evaluate } from './evaluate'
 import { explain } from './explain'
-import { openLeaves, spareLeaves } from './open-leaves'
+import { openLeaves, settledLeaves } from './open-leaves'
 import { atLeast, leaf, leavesOf, not, type Rule, weighted } from './rule'
 
 const TESTS = ['a', 'b', 'c', 'd', 'e'] as const
@@ -38,7 +38,7 @@ describe('three-valued rules', () => {
         if (node.truth === 'open') expect(openLeaves(node).length).toBeGreaterThan(0)
         else expect(openLeaves(node)).toEqual([])
         const open = new Set(openLeaves(node).map((t) => t.leaf))
-        for (const spare of spareLeaves(node, (l) => l)) expect(open.has(spare.leaf)).toBe(false)
+        for (const spare of settledLeaves(node, (l) => l)) expect(open.has(spare.leaf)).toBe(false)
       }),
     )
   })

@@ -17,7 +17,7 @@ export function openLeaves<L>(node: Evaluated<L>): readonly OpenLeaf<L>[] {
  *
  * @param key - two conditions with the same key are the same question
  */
-export function spareLeaves<L>(node: Evaluated<L>, key: (leaf: L) => string): readonly OpenLeaf<L>[] {
+export function settledLeaves<L>(node: Evaluated<L>, key: (leaf: L) => string): readonly OpenLeaf<L>[] {
   const useful = new Set(openLeaves(node).map((o) => key(o.leaf)))
   return unanswered(node).filter((o) => !useful.has(key(o.leaf)))
 }

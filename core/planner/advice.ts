@@ -2,7 +2,7 @@ import type { Assessment } from '../assess'
 import { CATALOGUE } from '../catalogue'
 import { type ExamTest, LOWER, testTitle, UPPER } from '../catalogue/exam-test'
 import type { Exam } from '../record/exam'
-import { barring, haltsOf } from '../safety/safety'
+import { contraindicationOf, haltsOf } from '../safety/safety'
 import { causesOf } from '../safety/state'
 import { soreSides } from '../story/sore-sides'
 import { POSTURE_WORDS } from '../vocabulary/posture'
@@ -85,7 +85,7 @@ export function beyondThePlan(assessment: Assessment, route: readonly RouteLeg[]
     const sides: readonly TestSide[] = test.sides === 'none' ? ['none'] : soreSides(exam)
     const variant = variantFor(exam, test)
     return sides.flatMap((side) => {
-      if (planned.has(stepKey({ test, side })) || done(test.id, side) || barring(exam, test.id, variant)) return []
+      if (planned.has(stepKey({ test, side })) || done(test.id, side) || contraindicationOf(exam, test.id, variant)) return []
       const worth = perMinute({ test, side, variant, posture: postureOf(test, exam), baseline: false }, assessment)
       return worth > WORTH_DOING ? [{ test, side, worth }] : []
     })

@@ -63,11 +63,11 @@ describe('the planned route', () => {
     expect(nextStep(route(met), met.exam)?.test.id).not.toBe('gaenslen')
   })
 
-  it('a barred test stands there with why, and is never suggested', () => {
-    const barred = sorePelvis().then({ type: 'screen-answered', item: 'known-fracture', answer: 'yes' })
-    expect(step(barred, 'faber', 'right')).toMatchObject({ state: 'withheld' })
+  it('a contraindicated test stands there with why, and is never suggested', () => {
+    const contraindicated = sorePelvis().then({ type: 'screen-answered', item: 'known-fracture', answer: 'yes' })
+    expect(step(contraindicated, 'faber', 'right')).toMatchObject({ state: 'withheld' })
     const pressing = new Set(['sij-distraction', 'faber', 'thigh-thrust', 'gaenslen', 'sij-compression'])
-    let record = barred
+    let record = contraindicated
     for (let n = 0; n < 40; n++) {
       const next = nextStep(route(record), record.exam)
       if (!next) break

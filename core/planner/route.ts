@@ -9,7 +9,7 @@ import { isCompared } from '../findings/compare-sides'
 import { findingFor } from '../findings/findings'
 import type { Exam, Run } from '../record/exam'
 import { broughtItOn, broughtItOnAt, isOver } from '../record/ladder'
-import { barring, closedGates, wantedFirst } from '../safety/safety'
+import { contraindicationOf, closedGates, wantedFirst } from '../safety/safety'
 import { irritabilityNow } from '../safety/state'
 import { soreSides } from '../story/sore-sides'
 import { areaOf, bodyArea } from '../vocabulary/body-area'
@@ -141,8 +141,8 @@ function comparesNothing({ test, side }: RouteStep, { exam, findings }: Assessme
 /** Postures of tests that a gate wants first, before those of the tests it bars until then. */
 function mustComeBefore(planned: readonly RouteStep[], first: ReadonlySet<string>, exam: Exam): readonly (readonly [Posture, Posture])[] {
   const firsts = planned.filter((step) => first.has(step.test.id)).map((step) => postureOf(step.test, exam))
-  const barred = planned.filter((step) => step.state === 'withheld').map((step) => postureOf(step.test, exam))
-  return firsts.flatMap((a) => barred.filter((b) => b !== a).map((b) => [a, b] as const))
+  const contraindicated = planned.filter((step) => step.state === 'withheld').map((step) => postureOf(step.test, exam))
+  return firsts.flatMap((a) => contraindicated.filter((b) => b !== a).map((b) => [a, b] as const))
 }
 
 /** How the body lies for this test, done the way it is done next. */
@@ -278,8 +278,8 @@ function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<R
   if (run && !isOver(run, test)) return { state: 'under-way', why: 'Begun and not finished.' }
   if (run && assessment.findings.some((f) => f.test === test.id && (side === 'none' || f.side === side)))
     return { state: 'done', why: doneWhy(test, side, assessment) }
-  const barred = barring(assessment.exam, test.id, variantFor(assessment.exam, test))
-  if (barred) return { state: 'withheld', why: `${barred.gate.reason} ${barred.gate.do}` }
+  const contraindicated = contraindicationOf(assessment.exam, test.id, variantFor(assessment.exam, test))
+  if (contraindicated) return { state: 'withheld', why: `${contraindicated.gate.reason} ${contraindicated.gate.do}` }
   const skip = assessment.exam.skips.findLast((s) => s.test === test.id && s.side === side)
   if (skip) return { state: 'skipped', why: `Left out: ${skip.why}.` }
   const reading = side === 'none' ? (['left', 'right'] as const) : [side]
@@ -316,8 +316,8 @@ const VARIANTS = new WeakMap<Exam, Map<string, string>>()
 
 function nextVariant(exam: Exam, test: ExamTest): string {
   const wanted = exam.runs.findLast((run) => run.test === test.id)?.variant ?? betterFirst(test, schoolVariant(exam, test), soreSides(exam))
-  if (test.variants.length < 2 || !barring(exam, test.id, wanted)) return wanted
-  const [open, ...others] = offered(test.variants).filter((v) => !barring(exam, test.id, v.id))
+  if (test.variants.length < 2 || !contraindicationOf(exam, test.id, wanted)) return wanted
+  const [open, ...others] = offered(test.variants).filter((v) => !contraindicationOf(exam, test.id, v.id))
   const light = [...(open ? [open] : []), ...others].find((v) => v.grade === 'light')
   return (light ?? open) ? betterFirst(test, (light ?? open)?.id ?? wanted, soreSides(exam)) : wanted
 }

@@ -2,7 +2,7 @@ import { testById } from '../catalogue'
 import type { ExamTest } from '../catalogue/exam-test'
 import type { RuleVerdict } from '../clusters/verdict'
 import type { Exam } from '../record/exam'
-import { barring } from '../safety/safety'
+import { contraindicationOf } from '../safety/safety'
 import { counted, inSentence, listWords } from '../vocabulary/sentence'
 import { inUsualOrder, secondsOf, turnsOf } from './price'
 import { lyingNow, postureOf, variantFor } from './route'
@@ -30,7 +30,7 @@ export function cheapestSettling(rule: RuleVerdict, exam: Exam): Settling | null
   if (rule.state !== 'open') return null
   const allowed = rule.open.flatMap((id) => {
     const test = testById(id)
-    return test && !barring(exam, id, variantFor(exam, test)) ? [test] : []
+    return test && !contraindicationOf(exam, id, variantFor(exam, test)) ? [test] : []
   })
   const least = Math.max(1, Math.min(rule.needs, rule.breaks))
   if (allowed.length < least) return null

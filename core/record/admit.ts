@@ -241,8 +241,8 @@ function startable(exam: Exam, event: TestStarted, book: Rulebook): Problem | nu
   if (exam.consent === 'withdrawn') return no('Consent to testing was withdrawn.', 'Ask again and record the answer before going on.')
   if (exam.runs.some((run) => run.id === event.run)) return no('This test was already started.', 'Go on with it, or start it anew.')
   if (exam.consent === 'not-asked') return no('Consent is not recorded.', 'Explain what will be done, ask, and record the answer.')
-  const barred = book.bars(exam, event.test, event.variant)
-  if (barred) return no(barred.what, `${barred.todo} Opening it needs a reason, which stays on the record.`)
+  const contraindicated = book.bars(exam, event.test, event.variant)
+  if (contraindicated) return no(contraindicated.what, `${contraindicated.todo} Opening it needs a reason, which stays on the record.`)
   const unasked = book.asksFirst(exam, event.test, event.variant)
   if (unasked) return no(unasked.what, unasked.todo)
   if (!outline.follows) return null
@@ -285,8 +285,8 @@ function answerable(exam: Exam, events: readonly ExamEvent[], event: StageAnswer
     return no(`The stage in hand is “${expected.id}”, not “${event.stage}”.`, 'Answer the stage in hand, or undo.')
   }
   // A gate that closed while the test was under way lets it be stopped or let go, and nothing more be added.
-  const barred = effectOf(expected) === 'adds' ? book.bars(exam, run.test, run.variant) : null
-  if (barred && !cameBefore(events, event.run, book)) return no(barred.what, `${barred.todo} Stop the test.`)
+  const contraindicated = effectOf(expected) === 'adds' ? book.bars(exam, run.test, run.variant) : null
+  if (contraindicated && !cameBefore(events, event.run, book)) return no(contraindicated.what, `${contraindicated.todo} Stop the test.`)
   const said = event.answer.said
   const named = 'symptom' in event.answer ? event.answer.symptom : undefined
   if (!ANSWERS_AT[expected.kind].includes(said)) {

@@ -4,7 +4,7 @@ import type { Composed } from '../record/compose'
 import type { Exam } from '../record/exam'
 import type { Place } from '../vocabulary/body-area'
 import { unaskedBefore } from './gate-zero'
-import { barring, closedGates } from './safety'
+import { contraindicationOf, closedGates } from './safety'
 import { causesOf, provocations, restUntil } from './state'
 
 const irritable = () =>
@@ -86,6 +86,6 @@ describe('an opening lifts what it was made for', () => {
     const [opening] = named.exam.unlocked
     const early = opening && { ...more.exam, unlocked: [{ ...opening, causes: null }] }
     expect(early && closed(early, gate)).toMatchObject({ opened: 'seen on imaging', standing: [] })
-    expect(barring(more.exam, 'faber', 'pelvis-fixed')).toBeDefined()
+    expect(contraindicationOf(more.exam, 'faber', 'pelvis-fixed')).toBeDefined()
   })
 })

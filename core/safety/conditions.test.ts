@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { CATALOGUE, testById } from '../catalogue'
 import { CONDITIONS, type ConditionId, contraindicationWords } from '../catalogue/condition'
 import { GATES } from '.'
-import { isBarred } from './barred'
+import { isContraindicated } from './contraindicated'
 
 const gate = (id: string) => {
   const found = GATES.find((g) => g.id === id)
@@ -14,7 +14,7 @@ const until = (id: string) => {
   return found.strength === 'before' ? (found.until ?? []) : []
 }
 const barredBy = (id: string, variant?: string) =>
-  CATALOGUE.filter((test) => isBarred(gate(id), test.id, variant ?? test.variants[0]?.id ?? '')).map((test) => test.id)
+  CATALOGUE.filter((test) => isContraindicated(gate(id), test.id, variant ?? test.variants[0]?.id ?? '')).map((test) => test.id)
 
 // Written from the safety text by hand, so that the properties in the catalogue and the gates are checked against something else.
 const NECK_LOAD = [
@@ -35,7 +35,7 @@ const LEG = [
   ...['prone-hyperextension', 'active-leg-raise', 'standing-hip-flexion', 'heel-to-buttock', 'passive-extension', 'neuro-lower'],
 ]
 
-describe('what the safety text lists by name is barred by property', () => {
+describe('what the safety text lists by name is contraindicated by property', () => {
   it.each(['cord', 'artery', 'neck-trauma', 'neck-unsupported', 'ligament-positive'])(
     'the halt “%s” is about everything that loads the neck, ligament tests too',
     (id) => {
@@ -53,10 +53,10 @@ describe('what the safety text lists by name is barred by property', () => {
 
   it('a variant that spares the neck is free of every gate of the neck', () => {
     for (const id of ['cord', 'artery', 'ligament-positive', 'ligaments-first']) {
-      expect(isBarred(gate(id), 'slump', 'without-neck'), id).toBe(false)
+      expect(isContraindicated(gate(id), 'slump', 'without-neck'), id).toBe(false)
       for (const test of ['ulnt-1', 'ulnt-2a', 'ulnt-2b', 'ulnt-3']) {
         const without = testById(test)?.variants.find((v) => v.id.startsWith('without-neck'))?.id ?? 'none'
-        expect(isBarred(gate(id), test, without), `${test} ${id}`).toBe(false)
+        expect(isContraindicated(gate(id), test, without), `${test} ${id}`).toBe(false)
       }
     }
   })
@@ -87,7 +87,8 @@ describe('the card and the gate say the same', () => {
         expect(stopping.length, `${c.when} is only a caution`).toBeGreaterThan(0)
         for (const variant of test.variants) {
           const spared = c.unlessSpared !== undefined && (variant.spares ?? []).includes(c.unlessSpared)
-          if (!spared) for (const g of stopping) expect(isBarred(g, test.id, variant.id), `${test.id} ${variant.id}: ${contraindicationWords(c)}`).toBe(true)
+          if (!spared)
+            for (const g of stopping) expect(isContraindicated(g, test.id, variant.id), `${test.id} ${variant.id}: ${contraindicationWords(c)}`).toBe(true)
         }
       }
     }

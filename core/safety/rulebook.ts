@@ -5,7 +5,7 @@ import type { Rulebook } from '../record/rulebook'
 import { FACTS } from '../story/facts'
 import { GATES } from '.'
 import { asksFirst } from './gate-zero'
-import { barring, closing } from './safety'
+import { contraindicationOf, closing } from './safety'
 import { groupOfItem, SCREEN } from '../story/screen'
 import { WARNINGS } from './warnings'
 
@@ -23,7 +23,7 @@ export const RULEBOOK: Rulebook = {
   isFact: (fact) => FACTS.some((f) => f.id === fact),
   asksFirst,
   bars: (exam, test, variant) => {
-    const barred = barring(exam, test, variant)
-    return barred ? { what: `${barred.gate.reason} This test is contraindicated.`, todo: barred.gate.do } : null
+    const contraindicated = contraindicationOf(exam, test, variant)
+    return contraindicated ? { what: `${contraindicated.gate.reason} This test is contraindicated.`, todo: contraindicated.gate.do } : null
   },
 }

@@ -12,12 +12,12 @@ import { type Composed, compose, composedId } from '../record/compose'
 import type { EventContent, ExamEvent } from '../record/event'
 import { examFrom } from '../record/exam'
 import { GATES } from '.'
-import { isBarred, loadsNeck } from './barred'
+import { isContraindicated, loadsNeck } from './contraindicated'
 import { irritabilityOf } from '../story/irritability'
 import { irritabilityNow, restUntil, unsettled } from './state'
 import { RULEBOOK } from './rulebook'
 import { AGE_FACTS } from './gate'
-import { barring, closedGates, closing, heeding, unasked } from './safety'
+import { contraindicationOf, closedGates, closing, heeding, unasked } from './safety'
 import { askedItems, SCREEN } from '../story/screen'
 
 const ITEMS = SCREEN.flatMap((group) => group.items.map((item) => item.id))
@@ -56,7 +56,7 @@ describe('the gates', () => {
 
   it('a saddle sign stops every test, with what to do', () => {
     const record = yes(sorePelvis(), 'saddle-numb')
-    for (const test of CATALOGUE) expect(barring(record.exam, test.id, test.variants[0]?.id ?? '')?.gate.id).toBe('cauda-equina')
+    for (const test of CATALOGUE) expect(contraindicationOf(record.exam, test.id, test.variants[0]?.id ?? '')?.gate.id).toBe('cauda-equina')
     const problem = refused(record, start('faber', 'right'))
     expect(problem?.what).toMatch('cauda equina')
     expect(problem?.do).toMatch('Emergency referral')
@@ -73,20 +73,20 @@ describe('the gates', () => {
   it('a possible fracture blocks what loads pelvis and back, and every test whose card says so', () => {
     const record = yes(sorePelvis(), 'big-fall')
     for (const test of ['sij-distraction', 'sij-compression', 'thigh-thrust', 'gaenslen', 'faber', 'sacral-thrust']) {
-      expect(barring(record.exam, test, '')?.gate.strength).toBe('block')
+      expect(contraindicationOf(record.exam, test, '')?.gate.strength).toBe('block')
     }
-    for (const test of ['leg-raise', 'neck-compression', 'lumbar-quadrant']) expect(barring(record.exam, test, '')?.gate.id, test).toBe('fracture')
-    for (const test of ['neuro-lower', 'active-leg-raise']) expect(barring(record.exam, test, ''), test).toBeUndefined()
+    for (const test of ['leg-raise', 'neck-compression', 'lumbar-quadrant']) expect(contraindicationOf(record.exam, test, '')?.gate.id, test).toBe('fracture')
+    for (const test of ['neuro-lower', 'active-leg-raise']) expect(contraindicationOf(record.exam, test, ''), test).toBeUndefined()
     // The neck is spine as well.
-    expect(barring(record.exam, 'slump', 'neck-first')?.gate.id).toBe('fracture')
-    expect(barring(record.exam, 'slump', 'without-neck')).toBeUndefined()
+    expect(contraindicationOf(record.exam, 'slump', 'neck-first')?.gate.id).toBe('fracture')
+    expect(contraindicationOf(record.exam, 'slump', 'without-neck')).toBeUndefined()
   })
 
   it('one sign of a malignancy is a caution, two are a halt', () => {
     const one = yes(sorePelvis(), 'cancer')
-    expect(barring(one.exam, 'faber', '')).toBeUndefined()
+    expect(contraindicationOf(one.exam, 'faber', '')).toBeUndefined()
     expect(heeding(one.exam, 'faber', '').map((c) => c.gate.id)).toEqual(['malignancy-one'])
-    expect(barring(yes(one, 'night-pain').exam, 'faber', '')?.gate.id).toBe('malignancy')
+    expect(contraindicationOf(yes(one, 'night-pain').exam, 'faber', '')?.gate.id).toBe('malignancy')
   })
 
   it('opens only with a reason, which stays on the record and in the note; a caution is not opened', () => {
@@ -253,13 +253,13 @@ describe('gates that results close', () => {
         stirring: null,
       })
     const raised = told(soreLeg().test('leg-raise', 'left', [STRETCH]), 6)
-    expect(barring(raised.exam, 'slump', 'neck-first')).toBeUndefined()
+    expect(contraindicationOf(raised.exam, 'slump', 'neck-first')).toBeUndefined()
     // Rated high again after each of several tests: the raise is as old as the first of them.
     let record = raised
     for (let n = 0; n < 12 && refused(record, start('hip-internal-rotation', 'left')) === null; n++)
       record = record.test('hip-internal-rotation', n % 2 ? 'left' : 'right', [NOTHING]).then({ type: 'symptom-rated', symptom: 'S1', now: 6 })
-    expect(barring(record.exam, 'slump', 'neck-first')?.gate.id).toBe('stays-raised')
-    expect(barring(told(record, 3).exam, 'slump', 'neck-first')).toBeUndefined()
+    expect(contraindicationOf(record.exam, 'slump', 'neck-first')?.gate.id).toBe('stays-raised')
+    expect(contraindicationOf(told(record, 3).exam, 'slump', 'neck-first')).toBeUndefined()
   })
 
   it('a symptom still raised after five minutes pauses until it has settled, and leaves the person one level more irritable', () => {
@@ -271,11 +271,11 @@ describe('gates that results close', () => {
       if (!admission.ok) throw new Error(admission.problem.what)
       return { ...record, events: admission.events, exam: admission.exam }
     }
-    expect(barring(rate(stirred, 2, 6).exam, 'leg-raise', 'neutral')).toBeUndefined()
+    expect(contraindicationOf(rate(stirred, 2, 6).exam, 'leg-raise', 'neutral')).toBeUndefined()
     const raised = rate(stirred, 6, 5)
-    expect(barring(raised.exam, 'leg-raise', 'neutral')?.gate.id).toBe('stays-raised')
+    expect(contraindicationOf(raised.exam, 'leg-raise', 'neutral')?.gate.id).toBe('stays-raised')
     const settled = rate(raised, 12, 3)
-    expect(barring(settled.exam, 'leg-raise', 'neutral')).toBeUndefined()
+    expect(contraindicationOf(settled.exam, 'leg-raise', 'neutral')).toBeUndefined()
     expect(irritabilityNow(settled.exam)).toBe('moderate')
   })
 
@@ -285,20 +285,20 @@ describe('gates that results close', () => {
         .screened()
         .symptom('S1', { places: ['right-buttock'], now: 3 })
         .consent()
-    expect(barring(old(72).exam, 'faber', '')).toBeUndefined()
+    expect(contraindicationOf(old(72).exam, 'faber', '')).toBeUndefined()
     expect(heeding(old(72).exam, 'faber', '').map((c) => c.gate.id)).toEqual(['age-seventy'])
-    expect(barring(yes(old(60), 'no-better', 'new-pain').exam, 'faber', '')).toBeUndefined()
-    expect(barring(yes(old(60), 'cancer', 'new-pain').exam, 'faber', '')?.gate.id).toBe('malignancy')
-    expect(barring(yes(old(40), 'cancer', 'new-pain').exam, 'faber', '')).toBeUndefined()
+    expect(contraindicationOf(yes(old(60), 'no-better', 'new-pain').exam, 'faber', '')).toBeUndefined()
+    expect(contraindicationOf(yes(old(60), 'cancer', 'new-pain').exam, 'faber', '')?.gate.id).toBe('malignancy')
+    expect(contraindicationOf(yes(old(40), 'cancer', 'new-pain').exam, 'faber', '')).toBeUndefined()
   })
 
   it('a neck accident alone keeps hands from pressing the neck; a sign of the imaging rule stops the neck, whatever was said of the accident', () => {
     const alone = yes(soreArm(), 'neck-accident').exam
-    expect(barring(alone, 'neck-compression', 'graded')?.gate.id).toBe('neck-accident')
-    expect(barring(alone, 'alar-ligament', 'nodded')?.gate.id).toBe('neck-accident')
-    expect(barring(alone, 'neck-side-bend', 'active')).toBeUndefined()
-    expect(barring(yes(soreArm(), 'midline-tender').exam, 'neck-rotation', 'active')?.gate.id).toBe('neck-trauma')
-    expect(barring(yes(soreArm(), 'neck-accident', 'cannot-turn').exam, 'neck-rotation', 'active')?.gate.id).toBe('neck-trauma')
+    expect(contraindicationOf(alone, 'neck-compression', 'graded')?.gate.id).toBe('neck-accident')
+    expect(contraindicationOf(alone, 'alar-ligament', 'nodded')?.gate.id).toBe('neck-accident')
+    expect(contraindicationOf(alone, 'neck-side-bend', 'active')).toBeUndefined()
+    expect(contraindicationOf(yes(soreArm(), 'midline-tender').exam, 'neck-rotation', 'active')?.gate.id).toBe('neck-trauma')
+    expect(contraindicationOf(yes(soreArm(), 'neck-accident', 'cannot-turn').exam, 'neck-rotation', 'active')?.gate.id).toBe('neck-trauma')
     // Asked only after an accident; unasked it is no hole.
     expect(askedItems({}).map((i) => i.id)).not.toContain('cannot-turn')
     expect(askedItems({ 'neck-accident': 'yes' }).map((i) => i.id)).toContain('cannot-turn')
@@ -309,7 +309,7 @@ describe('gates that results close', () => {
     expect(heeding(raised.exam, 'leg-raise', 'neutral').map((c) => c.gate.id)).toEqual(['neural-repeat'])
     expect(heeding(raised.exam, 'slump', 'neck-first')).toEqual([])
     expect(heeding(raised.exam, 'leg-raise-ankle', 'moved')).toEqual([])
-    expect(barring(raised.exam, 'leg-raise', 'neutral')).toBeUndefined()
+    expect(contraindicationOf(raised.exam, 'leg-raise', 'neutral')).toBeUndefined()
   })
 
   it('asks about a symptom five minutes after a test raised it, once, and not the day after', () => {
@@ -379,7 +379,7 @@ const move: fc.Arbitrary<EventContent> = fc.oneof(
 )
 
 describe('safety as a whole', () => {
-  it('no order of events starts a barred test without a reason on the record', () => {
+  it('no order of events starts a contraindicated test without a reason on the record', () => {
     let barredTries = 0
     fc.assert(
       fc.property(fc.array(move, { minLength: 12, maxLength: 40 }), (moves) => {
@@ -396,7 +396,7 @@ describe('safety as a whole', () => {
           const before = examFrom(events)
           const admission = admit(events, event, RULEBOOK)
           if (event.type === 'test-started' && before) {
-            const closed = closedGates(before).filter((c) => c.gate.strength !== 'caution' && isBarred(c.gate, event.test, event.variant, c.because))
+            const closed = closedGates(before).filter((c) => c.gate.strength !== 'caution' && isContraindicated(c.gate, event.test, event.variant, c.because))
             if (closed.length > 0) barredTries++
             if (admission.ok) for (const c of closed) expect(before.unlocked.some((u) => u.gate === c.gate.id && u.why.trim().length > 0)).toBe(true)
           }

@@ -9,7 +9,7 @@ import { isOver } from '../record/ladder'
 import { sidesOf } from '../record/outline'
 import { SIDES } from '../vocabulary/side'
 import { GATES } from '.'
-import { isBarred } from './barred'
+import { isContraindicated } from './contraindicated'
 import { type Gate, isRemembered, type OnScreen, type ScreenFact, type When } from './gate'
 import { askedItems } from '../story/screen'
 import { causeOf } from './nerve-states'
@@ -177,13 +177,13 @@ export function isDone(exam: Exam, id: string): boolean {
  *
  * A store asks this for every answer it takes, so it looks only at gates that could be about the test.
  */
-export function barring(exam: Exam, test: string, variant: string): ClosedGate | undefined {
-  const bars = ({ gate, opened, standing }: ClosedGate) => gate.strength !== 'caution' && opened === null && isBarred(gate, test, variant, standing)
+export function contraindicationOf(exam: Exam, test: string, variant: string): ClosedGate | undefined {
+  const bars = ({ gate, opened, standing }: ClosedGate) => gate.strength !== 'caution' && opened === null && isContraindicated(gate, test, variant, standing)
   const known = KNOWN.get(exam)
   if (known) return known.find(bars)
   for (const gate of GATES) {
     // Were it closed by this very test: what it could bar at most.
-    if (gate.strength === 'caution' || !isBarred(gate, test, variant, [test])) continue
+    if (gate.strength === 'caution' || !isContraindicated(gate, test, variant, [test])) continue
     const closed = closedBy(gate, exam)
     if (closed && bars(closed)) return closed
   }
@@ -195,7 +195,7 @@ export function heeding(exam: Exam, test: string, variant: string): readonly Clo
   return closedGates(exam).filter(
     ({ gate, opened, because, changed }) =>
       // What was opened because it no longer holds asks for no care.
-      (gate.strength === 'caution' || (opened !== null && changed.length < because.length)) && isBarred(gate, test, variant, because),
+      (gate.strength === 'caution' || (opened !== null && changed.length < because.length)) && isContraindicated(gate, test, variant, because),
   )
 }
 

@@ -5,6 +5,8 @@ import { usePathname } from 'next/navigation'
 import { placesWords } from '@/core/findings/place-fits'
 import type { Symptom } from '@/core/record/exam'
 import { closedGates, unasked } from '@/core/safety/safety'
+import { Help } from '../help'
+import { SkipLink } from '../skip-link'
 import { ThemeSwitch } from '../theme-switch'
 import { LinkStatus } from './link-status'
 import { useExam } from './store'
@@ -35,10 +37,11 @@ export function ExamHeader({ examId, name, work, demo }: Props) {
   const stopped = closedGates(exam).some((c) => c.gate.strength === 'halt' && c.opened === null)
   return (
     <header className="no-print flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-b border-hair px-4 py-1.5 lg:px-6 lg:flex-nowrap">
+      <SkipLink />
       <Link href="/today" className="text-ash underline decoration-hair underline-offset-4">
         Today
       </Link>
-      <p className="whitespace-nowrap">
+      <p className="min-w-0 max-w-full truncate" title={name}>
         <span className="font-serif text-lg font-semibold">{name}</span>
         <span className="ml-3 text-ash">{[exam.ageYears, work].filter(Boolean).join(', ')}</span>
       </p>
@@ -70,6 +73,7 @@ export function ExamHeader({ examId, name, work, demo }: Props) {
       <div className="flex items-center gap-3 whitespace-nowrap text-sm">
         <LinkStatus />
         {demo && <span className="rounded border border-lantern px-1.5 text-lantern-text">demo</span>}
+        <Help />
         <ThemeSwitch />
       </div>
     </header>

@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import { barring, type ClosedGate } from '@/core/safety/safety'
+import { contraindicationOf, type ClosedGate } from '@/core/safety/safety'
 import type { Composed } from '@/core/record/compose'
 import { renderAround } from '@/tests/exam-around'
 import { sorePelvis } from '@/tests/people'
@@ -13,7 +13,7 @@ const fallen = () => sorePelvis().then({ type: 'screen-answered', item: 'big-fal
 /** The gate as it stands now, and what the record says of it. */
 function Now({ test }: { readonly test: string }) {
   const { exam } = useExam()
-  const closed: ClosedGate | undefined = barring(exam, test, '')
+  const closed: ClosedGate | undefined = contraindicationOf(exam, test, '')
   return closed ? <GatePanel closed={closed} /> : <p>May begin.</p>
 }
 const show = (record: Composed) => renderAround(record, <Now test="thigh-thrust" />)
@@ -49,7 +49,7 @@ describe('a closed gate', () => {
   })
 
   it('a caution is told without a way through: nothing is closed', () => {
-    const [caution] = [barring(fallen().exam, 'thigh-thrust', '')].flatMap((gate) =>
+    const [caution] = [contraindicationOf(fallen().exam, 'thigh-thrust', '')].flatMap((gate) =>
       gate ? [{ ...gate, gate: { ...gate.gate, strength: 'caution' as const } }] : [],
     )
     if (!caution) throw new Error('A fall closes the pelvis.')

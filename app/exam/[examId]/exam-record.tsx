@@ -10,6 +10,7 @@ import { ExamHeader } from '@/ui/exam/exam-header'
 import { ExamProblem } from '@/ui/exam/exam-problem'
 import { ExamProvider, type House } from '@/ui/exam/store'
 import { Opening } from '@/ui/opening'
+import { TourStep } from '@/ui/tour'
 import { ProblemNotice } from '@/ui/problem-notice'
 import { Button } from '@/ui/button'
 
@@ -82,6 +83,7 @@ export function ExamRecord({ examId, by, name, work, demo, children }: Props) {
         <Faults faults={loaded.faults} />
         <ExamProblem />
         {children}
+        {demo && <TourStep examId={examId} />}
       </div>
     </ExamProvider>
   )

@@ -1,3 +1,4 @@
+import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { db } from '@/db'
@@ -10,6 +11,12 @@ export const dynamic = 'force-dynamic'
 interface Props {
   readonly params: Promise<{ examId: string }>
   readonly children: ReactNode
+}
+
+/** Each screen's title names the person, so that two windows are told apart. */
+export async function generateMetadata({ params }: Pick<Props, 'params'>): Promise<Metadata> {
+  const head = examHead(db(), (await params).examId)
+  return head ? { title: { template: `%s, ${head.person.name} · Dust Lantern`, default: head.person.name } } : {}
 }
 
 export default async function ExamLayout({ params, children }: Props) {

@@ -1,3 +1,4 @@
+import { Wide } from '@/ui/wide'
 import type { Accuracy } from '@/core/evidence/accuracy'
 import { likelihoodRatios } from '@/core/evidence/likelihood-ratio'
 import { moves } from '@/core/evidence/register'
@@ -12,7 +13,7 @@ export function EvidenceTable({ rows }: { readonly rows: readonly Accuracy[] }) 
       {rows.length === 0 ? (
         <p className="mt-1 text-ash">No accuracy figure is known. What it finds points, and changes no estimate.</p>
       ) : (
-        <div className="mt-2 overflow-x-auto">
+        <Wide label="Accuracy">
           <table className="w-full min-w-[56rem] text-left text-[15px]">
             <thead className="text-sm text-ash">
               <tr>
@@ -29,7 +30,7 @@ export function EvidenceTable({ rows }: { readonly rows: readonly Accuracy[] }) 
               ))}
             </tbody>
           </table>
-        </div>
+        </Wide>
       )}
     </section>
   )

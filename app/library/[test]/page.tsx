@@ -15,6 +15,7 @@ import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
 import { EvidenceTable } from './evidence-table'
 import { StageStepper } from '../lazily'
+import { ScreenTitle } from '@/ui/screen-title'
 
 interface Props {
   readonly params: Promise<{ test: string }>
@@ -39,7 +40,7 @@ export default async function TestPage({ params }: Props) {
             Library
           </Link>
         </p>
-        <h1 className="mt-1 text-3xl">{test.name}</h1>
+        <ScreenTitle className="mt-1 text-3xl">{test.name}</ScreenTitle>
         <p className="text-ash">Also called {test.alsoCalled.join(', ')}</p>
         <p className="mt-2 max-w-3xl text-lg">
           {test.purpose} Loads {listWords(test.structures)}.

@@ -1,5 +1,6 @@
 import Link from 'next/link'
 import { TableHead } from '@/ui/table-head'
+import { Wide } from '@/ui/wide'
 
 interface Line {
   readonly id: string
@@ -26,23 +27,25 @@ export function CoverageTable({ lines }: { readonly lines: readonly Line[] }) {
       <p className="text-ash">
         {lines.length} tests: {lines.filter((line) => line.state === 'moves').length} change the estimate, {without} have no figure at all.
       </p>
-      <table className="mt-2 w-full text-left text-[15px]">
-        <TableHead heads={['Test', 'Rows', 'What it does', 'By']} />
-        <tbody>
-          {lines.map((line) => (
-            <tr key={line.id} className={`border-t border-hair ${line.state === 'moves' ? '' : 'text-ash'}`}>
-              <th scope="row" className="w-72 py-1.5 pr-4 font-normal">
-                <Link href={`/library/${line.id}`} className="underline underline-offset-4">
-                  {line.name}
-                </Link>
-              </th>
-              <td className="figures py-1.5 pr-4">{line.rows}</td>
-              <td className="w-80 py-1.5 pr-4">{STATE[line.state]}</td>
-              <td className="py-1.5">{line.moving.join('; ')}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Wide label="Which tests have accuracies">
+        <table className="mt-2 w-full text-left text-[15px]">
+          <TableHead heads={['Test', 'Rows', 'What it does', 'By']} />
+          <tbody>
+            {lines.map((line) => (
+              <tr key={line.id} className={`border-t border-hair ${line.state === 'moves' ? '' : 'text-ash'}`}>
+                <th scope="row" className="w-72 py-1.5 pr-4 font-normal">
+                  <Link href={`/library/${line.id}`} className="underline underline-offset-4">
+                    {line.name}
+                  </Link>
+                </th>
+                <td className="figures py-1.5 pr-4">{line.rows}</td>
+                <td className="w-80 py-1.5 pr-4">{STATE[line.state]}</td>
+                <td className="py-1.5">{line.moving.join('; ')}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Wide>
     </section>
   )
 }

@@ -10,6 +10,7 @@ import { SiteHeader } from '@/ui/site-header'
 import { CoverageTable } from './coverage-table'
 import { RegisterTable } from '../lazily'
 import { ReliabilityTable } from './reliability-table'
+import { ScreenTitle } from '@/ui/screen-title'
 
 export const metadata: Metadata = { title: 'Evidence register' }
 
@@ -21,7 +22,7 @@ export default async function EvidencePage() {
     <>
       <SiteHeader who={who()} />
       <main className="mx-auto max-w-6xl px-6 py-6">
-        <h1 className="text-3xl">Evidence register</h1>
+        <ScreenTitle className="text-3xl">Evidence register</ScreenTitle>
         <p className="mt-2 max-w-3xl text-ash">
           Every published accuracy that is known here, with its doubt. None has been checked against its paper yet. One row for each test and source changes the
           estimate; the others stand beside it with the reason. An accuracy of your own needs a source and carries your name; the published one can always be

@@ -11,6 +11,7 @@ import { sourceOf } from '@/core/vocabulary/source'
 import { estimateWords } from '@/ui/figure-words'
 import { TableHead } from '@/ui/table-head'
 import { OverrideForm } from './override-form'
+import { Wide } from '@/ui/wide'
 
 /** All rows, narrowed by what is typed; each can be given figures of the clinic's own. */
 export function RegisterTable({ rows }: { readonly rows: readonly Accuracy[] }) {
@@ -35,7 +36,7 @@ export function RegisterTable({ rows }: { readonly rows: readonly Accuracy[] }) 
             value={typed}
             onChange={(e) => setTyped(e.target.value)}
             placeholder="thigh thrust, Laslett, A02"
-            className="min-h-11 w-80 rounded-card border border-edge bg-sheet px-3"
+            className="min-h-11 w-80 max-w-full rounded-card border border-edge bg-sheet px-3"
           />
         </label>
         <label className="flex min-h-11 items-center gap-2">
@@ -46,7 +47,7 @@ export function RegisterTable({ rows }: { readonly rows: readonly Accuracy[] }) 
           {shown.length} of {rows.length} rows
         </p>
       </div>
-      <div className="mt-3 overflow-x-auto" tabIndex={0} role="region" aria-label="Register, scrolls sideways">
+      <Wide label="Register">
         <table className="w-full min-w-[66rem] text-left text-[15px]">
           <TableHead heads={['', 'Test or rule', 'For', 'Study', 'Sens., spec.', 'LR+, LR−', 'Counts', 'Sure; use']} />
           <tbody>
@@ -55,7 +56,7 @@ export function RegisterTable({ rows }: { readonly rows: readonly Accuracy[] }) 
             ))}
           </tbody>
         </table>
-      </div>
+      </Wide>
     </section>
   )
 }

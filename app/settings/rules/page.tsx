@@ -6,6 +6,7 @@ import { clinicKnowledge } from '@/db/queries/clinic'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
 import { RulesDesk } from '../lazily'
+import { ScreenTitle } from '@/ui/screen-title'
 
 export const metadata: Metadata = { title: 'Own rules' }
 
@@ -16,7 +17,7 @@ export default async function RulesPage() {
     <>
       <SiteHeader who={who()} />
       <main className="mx-auto max-w-6xl px-6 py-6">
-        <h1 className="text-3xl">Own rules</h1>
+        <ScreenTitle className="text-3xl">Own rules</ScreenTitle>
         <p className="mt-2 max-w-3xl text-ash">
           Rules of this clinic run in the same engine as the published ones and stand beside them under your name. Without a likelihood ratio and its source a
           rule is a pointer.

@@ -1,5 +1,5 @@
 import { defineGate } from '../gate'
-import { PELVIS_OR_BACK } from '../barred'
+import { PELVIS_OR_BACK } from '../contraindicated'
 
 /** Age over 70 alone: bones may be weak, so the load stays light. */
 export const ageSeventy = defineGate({

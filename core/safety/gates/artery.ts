@@ -1,4 +1,4 @@
-import { NECK } from '../barred'
+import { NECK } from '../contraindicated'
 import { defineGate } from '../gate'
 
 /** Signs of neck artery or brain stem stop everything that loads the neck. */

@@ -1,4 +1,4 @@
-import { NECK } from '../barred'
+import { NECK } from '../contraindicated'
 import { defineGate } from '../gate'
 
 /** Brisk reflexes alone, on one side or both: with care, and the cord signs next. */

@@ -1,4 +1,4 @@
-import { NECK } from '../barred'
+import { NECK } from '../contraindicated'
 import { defineGate } from '../gate'
 
 /** A cord sign found by examining, or brisk reflexes with another sign, stops everything that loads the neck. */

@@ -1,4 +1,4 @@
-import { NECK } from '../barred'
+import { NECK } from '../contraindicated'
 import { defineGate } from '../gate'
 
 /** Any one cord sign stops everything that loads the neck. */

@@ -1,4 +1,4 @@
-import { LIGAMENT, NECK } from '../barred'
+import { LIGAMENT, NECK } from '../contraindicated'
 import { defineGate } from '../gate'
 
 /** Dizziness or nausea alone, old and looked into: the neck is loaded with care. */

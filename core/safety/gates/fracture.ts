@@ -1,4 +1,4 @@
-import { NECK, PELVIS_OR_BACK } from '../barred'
+import { NECK, PELVIS_OR_BACK } from '../contraindicated'
 import { defineGate } from '../gate'
 
 /** A possible fracture blocks every test that loads pelvis, spine or neck. */

@@ -1,4 +1,4 @@
-import { LEG } from '../barred'
+import { LEG } from '../contraindicated'
 import { defineGate } from '../gate'
 
 /** A possible clot stops every leg test. */

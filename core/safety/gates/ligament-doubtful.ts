@@ -1,4 +1,4 @@
-import { NECK } from '../barred'
+import { NECK } from '../contraindicated'
 import { anyOf, cells, chose } from '../../catalogue/reading/table'
 import { defineGate } from '../gate'
 

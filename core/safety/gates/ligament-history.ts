@@ -1,4 +1,4 @@
-import { NECK } from '../barred'
+import { NECK } from '../contraindicated'
 import { defineGate } from '../gate'
 import { LIGAMENT_HISTORY } from './ligament-history-items'
 

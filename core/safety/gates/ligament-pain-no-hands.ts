@@ -1,4 +1,4 @@
-import { LIGAMENT, NECK } from '../barred'
+import { LIGAMENT, NECK } from '../contraindicated'
 import { defineGate } from '../gate'
 import { PAIN_WITHOUT_SLACK } from './ligament-pain'
 

@@ -1,4 +1,4 @@
-import { LIGAMENT, NECK } from '../barred'
+import { LIGAMENT, NECK } from '../contraindicated'
 import { allOf, cells, chose, unless } from '../../catalogue/reading/table'
 import { defineGate } from '../gate'
 

@@ -1,4 +1,4 @@
-import { LIGAMENT_TESTS, NECK } from '../barred'
+import { LIGAMENT_TESTS, NECK } from '../contraindicated'
 import { defineGate } from '../gate'
 
 /** Any positive ligament test of the upper neck stops everything that loads it. */

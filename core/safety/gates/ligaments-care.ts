@@ -1,4 +1,4 @@
-import { LIGAMENT, NECK } from '../barred'
+import { LIGAMENT, NECK } from '../contraindicated'
 import { defineGate } from '../gate'
 import { LIGAMENT_HISTORY } from './ligament-history-items'
 

@@ -1,4 +1,4 @@
-import { LIGAMENT, LIGAMENT_TESTS, NECK } from '../barred'
+import { LIGAMENT, LIGAMENT_TESTS, NECK } from '../contraindicated'
 import { defineGate } from '../gate'
 import { LIGAMENT_HISTORY } from './ligament-history-items'
 

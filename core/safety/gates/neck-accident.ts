@@ -1,4 +1,4 @@
-import { NECK } from '../barred'
+import { NECK } from '../contraindicated'
 import { defineGate } from '../gate'
 
 /** A neck accident within twelve weeks, without a sign of the imaging rule: nothing presses or levers the neck until it was looked into. */

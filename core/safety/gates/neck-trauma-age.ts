@@ -1,4 +1,4 @@
-import { NECK } from '../barred'
+import { NECK } from '../contraindicated'
 import { defineGate } from '../gate'
 
 /** From 65 on, or at an age that is not known, a neck accident is imaged before the neck is tested. */

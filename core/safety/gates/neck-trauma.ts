@@ -1,4 +1,4 @@
-import { NECK } from '../barred'
+import { NECK } from '../contraindicated'
 import { defineGate } from '../gate'
 
 /** A sign of the imaging rule after a neck accident stops testing of the neck. A sign that is told speaks, whether or not the accident was asked about. */

@@ -1,4 +1,4 @@
-import { NECK } from '../barred'
+import { NECK } from '../contraindicated'
 import { defineGate } from '../gate'
 
 /** A head that feels unsupported, or a stiff neck after a throat infection, is no reason to test ligaments: it stops. */

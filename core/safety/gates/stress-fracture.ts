@@ -1,4 +1,4 @@
-import { HIP, PELVIS_OR_BACK } from '../barred'
+import { HIP, PELVIS_OR_BACK } from '../contraindicated'
 import { defineGate } from '../gate'
 
 /** A leg that takes no weight: a stress fracture of sacrum, pelvis or hip is possible. */

@@ -1,4 +1,4 @@
-import { FORCEFUL } from '../barred'
+import { FORCEFUL } from '../contraindicated'
 import { defineGate } from '../gate'
 
 /** Severe bone weakness: the full grade is not given. */

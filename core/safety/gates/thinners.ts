@@ -1,4 +1,4 @@
-import { FORCEFUL } from '../barred'
+import { FORCEFUL } from '../contraindicated'
 import { defineGate } from '../gate'
 
 /** Blood that does not clot well: no forceful presses. */

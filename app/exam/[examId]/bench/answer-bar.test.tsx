@@ -41,7 +41,7 @@ function stageOf(kind: Stage['kind'], record: Composed = soreLeg()): InHand {
     const stage = test.stages.find((s) => s.kind === kind)
     const side = sidesOf(test)[0]
     const hand = stage && side && inHandOf({ test: test.id, side }, record.exam, {})
-    if (hand) return { ...hand, stage, barred: null, mayAnswer: true, run: null }
+    if (hand) return { ...hand, stage, contraindicated: null, mayAnswer: true, run: null }
   }
   throw new Error(`No test has a stage of the kind ${kind}.`)
 }
@@ -105,7 +105,7 @@ describe('the answers to the stage in hand', () => {
   it('a closed gate takes the answers away; what was begun can still be stopped, and undo stays', () => {
     const fallen = sorePelvis().then({ type: 'screen-answered', item: 'big-fall', answer: 'yes' })
     const hand = inHandOf({ test: 'thigh-thrust', side: 'right' }, fallen.exam, {})
-    expect(hand?.barred).not.toBeNull()
+    expect(hand?.contraindicated).not.toBeNull()
     const { unmount } = show(hand, {}, fallen)
     for (const button of screen.getAllByRole('button')) {
       if (button.textContent.startsWith('Undo')) expect(button).toBeEnabled()

@@ -14,7 +14,7 @@ export function AnswerBar({ bench }: { readonly bench: Bench }) {
   const { inHand } = bench
   const off = inHand === null || exam.signed !== null || !inHand.mayAnswer
   return (
-    <div role="group" aria-label="Answers" className="flex gap-3 px-6 py-3">
+    <div role="group" aria-label="Answers" data-skip-to="" className="flex flex-wrap gap-2 sm:gap-3 px-6 py-3">
       {inHand ? <ForStage bench={bench} inHand={inHand} off={off} /> : <ForLoad bench={bench} keeps={null} off={off} />}
       <Answer onGive={bench.stop} off={inHand?.run == null && off} words="Stop" keyName="." stop />
       <Answer onGive={bench.back} off={exam.signed !== null} words="Undo" keyName="⌫" />

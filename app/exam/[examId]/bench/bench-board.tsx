@@ -31,7 +31,7 @@ export function BenchBoard({ bench }: { readonly bench: Bench }) {
   const next = bench.suggested
   const elsewhere = next && bench.inHand && (next.test.id !== bench.inHand.test.id || next.side !== bench.inHand.side)
   return (
-    <aside aria-label="Board" className="flex min-h-0 flex-col border-l border-hair bg-sheet px-5 py-3">
+    <aside aria-label="Board" className="flex min-h-0 flex-col border-t border-hair bg-sheet px-4 py-3 sm:px-6 lg:border-l lg:border-t-0 lg:px-5">
       <div role="status" aria-label="What stands out">
         {lead ? (
           <div className="rounded-card bg-glow px-3 pb-2 pt-0.5">
@@ -41,7 +41,7 @@ export function BenchBoard({ bench }: { readonly bench: Bench }) {
           <p className="min-h-6 font-semibold leading-snug">{standingWords(assessment.sources)}</p>
         )}
       </div>
-      <div role="group" aria-label="Sources" tabIndex={0} className="min-h-0 flex-1 overflow-y-auto">
+      <div role="group" aria-label="Sources" tabIndex={0} className="min-h-0 flex-1 lg:overflow-y-auto">
         {familiesShown(assessment.sources).map((family) => {
           const rows = assessment.sources.filter((s) => s.family === family && s !== lead)
           if (rows.length === 0) return null

@@ -56,13 +56,13 @@ export function BenchScreen() {
   useAutoHold(bench, hands.autoHold)
   useVoice(hands.voice, inHand ? `${instruct(inHand.stage.do, inHand.side)} ${inHand.stage.ask}` : '')
   const halts = haltsOf(exam)
-  const stopped = !exam.signed && halts.length > 0 && (inHand?.barred !== null || !bench.chosen)
+  const stopped = !exam.signed && halts.length > 0 && (inHand?.contraindicated !== null || !bench.chosen)
   return (
-    <main className="flex min-h-0 flex-1 flex-col text-[17px]">
+    <main className="flex min-h-0 flex-1 flex-col overflow-y-auto text-[17px] lg:overflow-hidden">
       <ScreenTitle className="sr-only">Bench</ScreenTitle>
       <Announcer bench={bench} />
       <PostureTrack bench={bench} onGo={() => setGoing(true)} onKeys={() => setKeys(true)} onPair={() => setPairing(true)} />
-      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_13.5rem_24.5rem]">
+      <div className="grid grid-cols-[minmax(0,1fr)] lg:min-h-0 lg:flex-1 lg:grid-cols-[minmax(0,1fr)_13.5rem_24.5rem]">
         {exam.signed ? (
           <Quiet title="Signed" words="This examination takes only addenda now." href={`/exam/${exam.id}/note`} link="To the note" />
         ) : stopped ? (
@@ -82,7 +82,7 @@ export function BenchScreen() {
         )}
         {!stopped && <BenchBoard bench={bench} />}
       </div>
-      <div className="border-t border-hair bg-sheet">
+      <div className="sticky bottom-0 z-10 border-t border-hair bg-sheet">
         {bench.hint && (
           <p role="alert" className="px-6 pt-2 font-semibold text-lantern-text">
             {bench.hint}
@@ -133,7 +133,7 @@ interface QuietProps {
 
 function Quiet({ title, words, href, link }: QuietProps) {
   return (
-    <section className="col-span-2 self-center px-10">
+    <section className="self-center px-4 py-6 lg:col-span-2 lg:px-10">
       <h2 className="text-2xl">{title}</h2>
       <p className="mt-2 text-ash">{words}</p>
       <Link href={href} className="mt-5 inline-flex min-h-14 items-center rounded-card bg-ink px-6 font-semibold text-dust">

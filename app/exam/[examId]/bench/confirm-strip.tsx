@@ -28,7 +28,11 @@ export function ConfirmStrip({ bench, pending, inHand, onElsewhere }: Props) {
   const charted = pending.places.filter((place) => !offered.some((o) => o.place === place))
   const own = pending.said === 'familiar'
   return (
-    <div role="group" aria-label={own ? 'That is my pain' : 'Something else'} className="flex items-stretch gap-4 px-6 py-3">
+    <div
+      role="group"
+      aria-label={own ? 'That is my pain' : 'Something else'}
+      className="flex flex-wrap items-stretch gap-3 px-4 py-3 sm:px-6 lg:flex-nowrap lg:gap-4"
+    >
       <div className="min-w-0 grow space-y-2">
         <div className="flex flex-wrap items-center gap-2">
           <span className="w-16 text-ash">Where?</span>

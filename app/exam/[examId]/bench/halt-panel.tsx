@@ -24,7 +24,7 @@ export function HaltPanel({ bench, halts, inHand }: Props) {
   if (first?.gate.strength !== 'halt') return null
   const { gate } = first
   return (
-    <section role="alert" aria-labelledby="halted" className="col-span-3 overflow-y-auto border-t-[10px] border-halt bg-sheet px-8 py-6">
+    <section role="alert" aria-labelledby="halted" className="lg:col-span-3 lg:overflow-y-auto border-t-[10px] border-halt bg-sheet px-4 py-6 sm:px-8">
       <h2 id="halted" className="text-[34px] leading-tight text-halt">
         Stop. {gate.reason}
       </h2>

@@ -38,7 +38,7 @@ export function HandCard({ bench, inHand }: Props) {
   const figure = figureOf(stage.pose, side, shown)
   const sentence = instruct(stage.do, side)
   return (
-    <section id={CARD_ID} tabIndex={-1} aria-labelledby="in-hand" className="quiet-focus flex min-h-0 flex-col px-6 pt-4">
+    <section id={CARD_ID} tabIndex={-1} aria-labelledby="in-hand" className="quiet-focus flex min-h-0 flex-col px-4 pt-4 sm:px-6 lg:overflow-y-auto">
       <h2 id="in-hand" className="text-[27px] leading-tight">
         {test.name}
         {side !== 'none' && `, ${side}`}
@@ -63,7 +63,7 @@ export function HandCard({ bench, inHand }: Props) {
           {inHand.guard}
         </p>
       )}
-      {inHand.barred && <GatePanel closed={inHand.barred} />}
+      {inHand.contraindicated && <GatePanel closed={inHand.contraindicated} />}
       {inHand.heed.map((closed) => (
         <p key={closed.gate.id} className="mt-1.5 rounded-card border-l-[6px] border-ash bg-sheet px-3 py-1.5 text-base">
           <strong>{closed.opened === null ? 'Caution.' : 'Opened with a reason.'}</strong> {closed.gate.reason} {closed.gate.do}
@@ -71,7 +71,7 @@ export function HandCard({ bench, inHand }: Props) {
       ))}
       {inHand.repeats && <Before inHand={inHand} />}
       {stage.grid && <GridCard bench={bench} inHand={inHand} grid={stage.grid} />}
-      <div className={stage.grid ? 'hidden' : 'relative mt-2 min-h-0 flex-1'}>
+      <div className={stage.grid ? 'hidden' : 'relative mt-2 h-64 shrink-0 lg:h-auto lg:min-h-52 lg:flex-1'}>
         <PoseFigure figure={figure} describes={`${sentence} Drawn from the side tested.`} angle={angle} marks={marks} className="size-full" />
         {stage.angle && (
           <p className="absolute right-0 top-0 rounded-card bg-dust/85 px-2 text-right">

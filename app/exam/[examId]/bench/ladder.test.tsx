@@ -19,7 +19,7 @@ describe('the ladder', () => {
         unasked: null,
         repeats: false,
         variant: way.id,
-        barred: null,
+        contraindicated: null,
         mayAnswer: true,
         heed: [],
         asksFor: null,

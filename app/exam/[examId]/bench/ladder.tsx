@@ -50,7 +50,7 @@ export function Ladder({ inHand, onOpen, onMove }: Props) {
     <aside
       aria-label="Stages, cautions and technique of this test"
       tabIndex={0}
-      className="my-4 flex flex-col gap-4 overflow-y-auto border-l border-hair px-5 text-[15px]"
+      className="my-4 flex flex-col gap-4 border-hair px-4 text-[15px] sm:px-6 lg:overflow-y-auto lg:border-l lg:px-5"
     >
       <ol className="space-y-2.5">
         {stagesOf(test, variant).map((s) => {

@@ -43,8 +43,12 @@ export function PostureTrack({ bench, onGo, onKeys, onPair }: Props) {
     track.current?.querySelector('[aria-current=true]')?.scrollIntoView({ inline: 'center', block: 'nearest' })
   }, [current])
   return (
-    <div className="flex items-center gap-4 border-b border-hair px-6 py-2.5">
-      <nav ref={track} aria-label="Planned tests by posture" className="no-bar flex min-w-0 flex-1 items-start gap-7 overflow-x-auto">
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-hair px-4 py-2.5 sm:px-6 lg:flex-nowrap">
+      <nav
+        ref={track}
+        aria-label="Planned tests by posture"
+        className="no-bar flex min-w-0 basis-full items-start gap-7 overflow-x-auto lg:flex-1 lg:basis-auto"
+      >
         <DndContext id="posture-track" sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
           <SortableContext items={order} strategy={horizontalListSortingStrategy}>
             {bench.route.map((leg, legIndex) => {

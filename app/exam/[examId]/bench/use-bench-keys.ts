@@ -4,7 +4,7 @@ import { useHands } from '@/ui/exam/hands'
 import { useExam } from '@/ui/exam/store'
 import { type Press, useKeys } from '@/ui/exam/use-keys'
 import { byDigit, byLetter, choosePlace, type Others } from './by-key'
-import { loud, quiet } from './two-answers'
+import { byEnter, bySpace } from './space-and-enter'
 import type { Bench } from './use-bench'
 
 /** Every key of the bench; four of them, and a pedal's, are enough for a whole examination. */
@@ -30,8 +30,8 @@ export function useBenchKeys(bench: Bench, dialogOpen: boolean, others: Others) 
 
 function byPedal({ code }: Press, pedal: ReturnType<typeof useHands>[0]['pedal'], bench: Bench): boolean {
   if (code === '') return false
-  if (code === pedal.next) return does(() => quiet(bench))
-  if (code === pedal.own) return does(() => loud(bench))
+  if (code === pedal.next) return does(() => bySpace(bench))
+  if (code === pedal.own) return does(() => byEnter(bench))
   if (code === pedal.stop) return does(bench.stop)
   return code === pedal.back && does(bench.back)
 }
@@ -41,10 +41,10 @@ function byName({ key, shift, onControl }: Press, bench: Bench): boolean {
   switch (key) {
     case 'space':
     case 'pagedown':
-      return !onControl && !shift && does(() => quiet(bench))
+      return !onControl && !shift && does(() => bySpace(bench))
     case 'enter':
     case 'pageup':
-      return !onControl && !shift && does(() => loud(bench))
+      return !onControl && !shift && does(() => byEnter(bench))
     case 'escape':
       return does(bench.cancel)
     case 'backspace':

@@ -24,7 +24,7 @@ import { NextTests } from './next-tests'
 import { Pointers } from './pointers'
 import { RuleTree } from './rule-tree'
 import { SignedWeigh } from './signed-weigh'
-import { FourFigures } from './four-figures'
+import { FourEstimates } from './four-estimates'
 
 /** Why the leading source leads, and what stands against it. */
 export function WeighScreen({ who = '' }: { readonly who?: string }) {
@@ -134,7 +134,7 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
           </p>
           <DependsOn verdict={verdict} sensitivity={sensitivity} />
           <Fold title="How the estimate was computed">
-            <FourFigures weighed={weighed} interval={interval} />
+            <FourEstimates weighed={weighed} interval={interval} />
             <h4 className="mt-5 text-lg">From the pretest to now</h4>
             <OddsLadder weighed={weighed} family={verdict.family} />
           </Fold>

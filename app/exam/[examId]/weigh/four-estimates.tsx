@@ -5,7 +5,7 @@ import { percent } from '@/core/note/percent'
 import { lrWords } from '@/core/evidence/lr-words'
 
 /** The estimate that leads, and beside it the published rule, the model with correlated tests and all of them as if independent; and why they differ. */
-export function FourFigures({ weighed, interval }: { readonly weighed: Weighed; readonly interval: Interval | null }) {
+export function FourEstimates({ weighed, interval }: { readonly weighed: Weighed; readonly interval: Interval | null }) {
   const { rule, byRule, pooled, outside, held, contradiction } = weighed
   return (
     <section aria-label="Four estimates" className="mt-4">

@@ -38,9 +38,9 @@ export function loadsNeck(test: string, variant: string): boolean {
 /**
  * Is this test, done this way, one the gate is about?
  *
- * @param because - what closed the gate; a repeat is barred only for the test that did
+ * @param because - what closed the gate; a repeat is contraindicated only for the test that did
  */
-export function isBarred(gate: Pick<Gate, 'bars' | 'carries'>, test: string, variant: string, because: readonly string[] = []): boolean {
+export function isContraindicated(gate: Pick<Gate, 'bars' | 'carries'>, test: string, variant: string, because: readonly string[] = []): boolean {
   const { bars, carries = [] } = gate
   const known = testById(test)
   if ('all' in bars) return !(bars.but !== undefined && known?.shares.includes(bars.but))

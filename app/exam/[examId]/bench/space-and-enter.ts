@@ -2,7 +2,7 @@ import type { Bench } from './use-bench'
 import { said } from './asked-by-key'
 
 /** Space: nothing, no change, the first choice, another trial, the usual value. */
-export function quiet(bench: Bench) {
+export function bySpace(bench: Bench) {
   const { inHand, pending, aside, table } = bench
   if (!inHand || aside) return
   if (inHand.unasked) {
@@ -54,10 +54,10 @@ export function quiet(bench: Bench) {
 }
 
 /** Enter: own pain, it eases, the second choice, keep. */
-export function loud(bench: Bench) {
+export function byEnter(bench: Bench) {
   const { inHand, pending, aside, table } = bench
   if (!inHand || aside) return
-  if (inHand.run && inHand.barred?.gate.strength === 'halt') {
+  if (inHand.run && inHand.contraindicated?.gate.strength === 'halt') {
     bench.input({ do: 'end-halted' })
     return
   }

@@ -10,6 +10,7 @@ import { chooseForClinic, setPrior } from './actions'
 import { SavedNote } from './saved-note'
 import { type Saving, useSaving } from './use-saving'
 import { Button } from '@/ui/button'
+import { Wide } from '@/ui/wide'
 
 const SETTINGS: readonly { readonly id: Setting; readonly name: string }[] = [
   { id: 'referred', name: 'People who were referred: most studies were made in them' },
@@ -22,7 +23,7 @@ interface Props {
 }
 
 /** Starting odds by place of pain, for the setting the clinic works in. */
-export function OddsSettings({ setting: stored, own }: Props) {
+export function PretestSettings({ setting: stored, own }: Props) {
   const saving = useSaving()
   const [setting, setSetting] = useState(stored)
   return (
@@ -52,21 +53,23 @@ export function OddsSettings({ setting: stored, own }: Props) {
         ))}
       </fieldset>
       <SavedNote saving={saving} />
-      <table className="w-full text-left">
-        <TableHead heads={['Source', 'When', 'Start', 'From', '']} />
-        <tbody>
-          {PRIORS.map((line, i) => (
-            <LineRow
-              key={`${line.id} ${setting}`}
-              line={line}
-              first={PRIORS[i - 1]?.source !== line.source}
-              setting={setting}
-              own={own.findLast((o) => (REPLACED_LINES[o.line] ?? o.line) === line.id && o.setting === setting)}
-              saving={saving}
-            />
-          ))}
-        </tbody>
-      </table>
+      <Wide label="Pretest probabilities">
+        <table className="w-full text-left">
+          <TableHead heads={['Source', 'When', 'Start', 'From', '']} />
+          <tbody>
+            {PRIORS.map((line, i) => (
+              <LineRow
+                key={`${line.id} ${setting}`}
+                line={line}
+                first={PRIORS[i - 1]?.source !== line.source}
+                setting={setting}
+                own={own.findLast((o) => (REPLACED_LINES[o.line] ?? o.line) === line.id && o.setting === setting)}
+                saving={saving}
+              />
+            ))}
+          </tbody>
+        </table>
+      </Wide>
     </section>
   )
 }

@@ -1,0 +1,99 @@
+/** What a screen says of itself. */
+export interface HelpText {
+  readonly title: string
+  /** What it is for, and where one goes from here. */
+  readonly purpose: string
+  readonly keys: readonly (readonly [readonly string[], string])[]
+  readonly words: readonly (readonly [string, string])[]
+}
+
+const PRETEST = ['pretest probability', 'How likely a source is before any test, from where the pain is marked and whether the person was referred.'] as const
+const ESTIMATE = ['estimate', 'Probability of a source from all answers; rounded to 5 %, since the papers behind it were not checked.'] as const
+const LR = ['LR+, LR−', 'How much a positive, or a negative, result changes the odds. Above 1 it raises them, below 1 it lowers them.'] as const
+const CORRELATED = [
+  'correlated tests',
+  'Tests that load one structure agree for that reason alone. They are counted together, or one fact would count several times.',
+] as const
+const OPEN = ['open, needs 1 more', 'The rule can still be met. “Cannot be met any more”: too many of its tests are negative.'] as const
+
+/** The screens that have help of their own; the bench tells its own keys. */
+export const HELP = {
+  today: {
+    title: 'Today',
+    purpose: 'The day’s people. Open one to go on where the examination stands: story, safety questions and consent, bench, weigh, note.',
+    keys: [
+      [['↑', '↓'], 'choose a person'],
+      [['Enter'], 'open the one chosen'],
+      [['P'], 'a new person'],
+    ],
+    words: [],
+  },
+  story: {
+    title: 'Story',
+    purpose:
+      'What the person came with: each familiar symptom by its number, where it is, what it is like. A test is positive only for a symptom that stands here. Next: the safety questions.',
+    keys: [
+      [['P'], 'a place by name: “l calf”, “r outer arm to thumb”; Enter marks it'],
+      [['W'], 'their own words'],
+      [['0', '…', '9', 'T'], 'how strong, in the row that has the focus; T is ten'],
+      [['A', '…', 'Z'], 'what it feels like, in its row: the letter beside each word'],
+    ],
+    words: [['familiar symptom', 'The symptom that the person came with, S1 or S2; only reproducing it makes a test positive.'], PRETEST],
+  },
+  safety: {
+    title: 'Safety',
+    purpose:
+      'Questions to read aloud, those of the painful region first. What a yes stops or contraindicates stands beside it at once. What was not asked clears nothing.',
+    keys: [
+      [['Y', 'N'], 'yes, no'],
+      [['R'], 'no to the rest of the group, where it may be asked together'],
+      [['↑', '↓'], 'another question'],
+    ],
+    words: [
+      ['halt', 'The examination stops, with what to do and how soon.'],
+      ['contraindicated', 'Certain tests or techniques may not be started; a reason opens them and stays on the record.'],
+      ['caution', 'The test may go on with a changed technique.'],
+    ],
+  },
+  weigh: {
+    title: 'Weigh',
+    purpose: 'The answer first, what would overturn it and what next. How it was computed is folded below; on paper it is open.',
+    keys: [[['Tab', 'Enter'], 'another source; open what is folded']],
+    words: [
+      ESTIMATE,
+      PRETEST,
+      LR,
+      CORRELATED,
+      OPEN,
+      ['expected gain', 'How much doubt a test is expected to remove, where 1 is all the doubt of an even chance.'],
+    ],
+  },
+  note: {
+    title: 'Note',
+    purpose: 'Written from what was recorded; your own words stand apart. A signature keeps it as it is, and addenda can follow.',
+    keys: [],
+    words: [ESTIMATE, OPEN],
+  },
+  library: {
+    title: 'Library',
+    purpose: 'Every test by any of its names, with its stages, techniques, cautions and published accuracy.',
+    keys: [],
+    words: [LR, ['low, unverified', 'Recalled with doubt: shown, and never allowed to change an estimate.']],
+  },
+  settings: {
+    title: 'Settings',
+    purpose: 'How this device is operated, which schools the clinic follows, its own pretest probabilities, accuracies and rules.',
+    keys: [],
+    words: [PRETEST, CORRELATED],
+  },
+  other: { title: 'Help', purpose: 'Today lists the day’s people; an examination goes story, safety, bench, weigh, note.', keys: [], words: [] },
+} as const satisfies Record<string, HelpText>
+
+export type HelpTopic = keyof typeof HELP | 'bench'
+
+/** The help that belongs to an address. */
+export function helpFor(path: string): HelpTopic {
+  const screen = /^\/exam\/[^/]+\/(\w+)/.exec(path)?.[1] ?? /^\/(\w+)/.exec(path)?.[1] ?? ''
+  if (screen === 'bench') return 'bench'
+  return screen in HELP ? (screen as keyof typeof HELP) : 'other'
+}
