@@ -5,6 +5,7 @@ import { db } from '@/db'
 import { readClinic, readHouse } from '@/db/queries/clinic'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
+import { FigureSettings } from './figure-settings'
 import { HandsSettings } from './hands-settings'
 import { PretestSettings, SchoolsSettings, TurnsSettings } from './lazily'
 import { ScreenTitle } from '@/ui/screen-title'
@@ -45,6 +46,7 @@ export default async function SettingsPage() {
         <PretestSettings setting={house.setting} own={clinic.priors} />
         <TurnsSettings own={house.turns} />
         <HandsSettings />
+        <FigureSettings />
       </main>
     </>
   )

@@ -1,4 +1,4 @@
-import type { ArmPose, FrontPose, LegPose, SidePose, SpreadLeg } from '../vocabulary/pose'
+import type { ArmPose, FrontPose, LegPose, SidePose, SpreadLeg, Stand } from '../vocabulary/pose'
 
 /** A straight leg at rest. */
 export const STRAIGHT: LegPose = { hip: 0, knee: 0, ankle: -12 }
@@ -29,6 +29,7 @@ export const SITTING: Omit<SidePose, 'contacts'> = {
   plane: 'profile',
   seen: 'beside',
   lies: 'upright',
+  stands: 'beside',
   support: 'seat',
   lumbar: 0,
   thorax: 0,
@@ -96,6 +97,7 @@ export const ON_THE_SIDE: Omit<SidePose, 'contacts'> = {
   plane: 'profile',
   seen: 'above',
   lies: 'face-up',
+  stands: 'tested',
   support: 'table',
   lumbar: 6,
   thorax: 8,
@@ -119,4 +121,9 @@ export const OVER_THE_EDGE: Omit<SidePose, 'contacts'> = {
 /** The same pose, drawn from the pelvis up: for the neck and the arm. */
 export function close<P extends object>(pose: P): P & { readonly shows: 'upper' } {
   return { ...pose, shows: 'upper' }
+}
+
+/** The same pose, close enough to see where a finger lies on the neck. */
+export function closeToNeck<P extends object>(pose: P, stands?: Stand): P & { readonly shows: 'neck'; readonly stands?: Stand } {
+  return { ...pose, shows: 'neck', ...(stands && { stands }) }
 }

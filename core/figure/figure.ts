@@ -51,6 +51,8 @@ export interface Hand {
   readonly from: Degrees
   readonly push: Degrees | 'in' | null
   readonly says: string | null
+  /** Half the thickness of what lies under it, and the direction of that limb. */
+  readonly over: { readonly half: number; readonly along: Degrees }
 }
 
 /** Everything a picture of one stage needs, in centimetres; no drawing in it. */
@@ -71,14 +73,29 @@ export function figureOf(pose: Pose, side: TestSide, angle?: Degrees): Figure {
   const body = pose.plane === 'front' ? frontBody(pose, angle) : profileBody(pose, angle)
   const hands = pose.contacts.flatMap((contact) => handOn(body, contact))
   const seen = side === 'left' ? mirror(body, hands) : { body, hands }
-  return { ...seen.body, hands: seen.hands, bounds: boundsOf(seen.body, seen.hands, pose.shows === 'upper') }
+  return { ...seen.body, hands: seen.hands, bounds: boundsOf(seen.body, seen.hands, pose.shows ?? 'all') }
 }
 
 function handOn(body: Body, contact: Contact): readonly Hand[] {
   const bone = body.bones[contact.on]
   if (!bone) return []
   const on = between(bone.from, bone.to, contact.along)
-  return [{ at: { x: on.x + (contact.aside ?? 0), y: on.y + contact.off }, from: contact.from, push: contact.push ?? null, says: contact.says ?? null }]
+  const at = { x: on.x + (contact.aside ?? 0), y: on.y + contact.off }
+  const along = (Math.atan2(bone.to.y - bone.from.y, bone.to.x - bone.from.x) * 180) / Math.PI
+  return [{ at, from: contact.from, push: contact.push ?? null, says: contact.says ?? null, over: { half: thickness(body, on), along } }]
+}
+
+/** Half the thickness of whatever lies at a place. */
+function thickness(body: Body, at: Point): number {
+  const stations = body.limbs.flatMap((l) => l.chain)
+  const near = stations.reduce<{ half: number; far: number }>(
+    (best, s) => {
+      const far = Math.hypot(s.at.x - at.x, s.at.y - at.y)
+      return far < best.far ? { half: s.half, far } : best
+    },
+    { half: 5, far: Infinity },
+  )
+  return near.half
 }
 
 function mirror(body: Body, hands: readonly Hand[]): { body: Body; hands: readonly Hand[] } {
@@ -110,14 +127,15 @@ function mirror(body: Body, hands: readonly Hand[]): { body: Body; hands: readon
       at: mirrored(h.at),
       from: turn(h.from),
       push: typeof h.push === 'number' ? turn(h.push) : h.push,
+      over: { ...h.over, along: turn(h.over.along) },
     })),
   }
 }
 
-/** How far below the hips a picture of the upper body still reaches, in centimetres. */
-const BELOW_HIPS = 10
+/** How far above the hips a picture begins, in centimetres, towards the head. */
+const SHOWN_FROM = { all: -Infinity, upper: -10, neck: 34 } as const
 
-function boundsOf(body: Body, hands: readonly Hand[], upper: boolean): Figure['bounds'] {
+function boundsOf(body: Body, hands: readonly Hand[], shows: keyof typeof SHOWN_FROM): Figure['bounds'] {
   const whole = [
     ...body.limbs.flatMap((l) => l.chain),
     { at: body.head.at, half: body.head.half },
@@ -128,21 +146,22 @@ function boundsOf(body: Body, hands: readonly Hand[], upper: boolean): Figure['b
     { at: body.support.from, half: 2 },
     { at: body.support.to, half: 2 },
   ]
-  const circles = upper ? whole.filter((c) => aboveHips(body, c.at)) : whole
+  const part = shows !== 'all'
+  const circles = part ? whole.filter((c) => aboveHips(body, c.at) > SHOWN_FROM[shows]) : whole
   return {
     min: {
       x: Math.min(...circles.map((c) => c.at.x - c.half)),
-      y: Math.min(...circles.map((c) => c.at.y - c.half), ...(upper && body.support.seen === 'beside' ? [] : [body.support.floor])),
+      y: Math.min(...circles.map((c) => c.at.y - c.half), ...(part && body.support.seen === 'beside' ? [] : [body.support.floor])),
     },
     max: { x: Math.max(...circles.map((c) => c.at.x + c.half)), y: Math.max(...circles.map((c) => c.at.y + c.half)) },
   }
 }
 
-/** Does a point lie on the head's side of the hips? */
-function aboveHips(body: Body, p: Point): boolean {
+/** How far a point lies from the hips towards the head, in centimetres. */
+function aboveHips(body: Body, p: Point): number {
   const hip = body.bones.pelvis?.to ?? { x: 0, y: 0 }
   const { x, y } = { x: body.head.at.x - hip.x, y: body.head.at.y - hip.y }
-  return ((p.x - hip.x) * x + (p.y - hip.y) * y) / Math.hypot(x, y) > -BELOW_HIPS
+  return ((p.x - hip.x) * x + (p.y - hip.y) * y) / Math.hypot(x, y)
 }
 
 /** Where a limb measured at this joint points for an angle, as a point on the arc of this radius. */

@@ -3,6 +3,7 @@ import type { FrontPose, SpreadArm, SpreadLeg } from '../vocabulary/pose'
 import { BUILD } from './build'
 import type { Body, Bone, Limb } from './figure'
 import { go, type Point } from './geometry'
+import { armChain, FRONTAL, stations } from './stations'
 
 const AT_REST: SpreadArm = { out: 9, bend: -6, upperSeen: 1, foreSeen: 1 }
 
@@ -151,38 +152,32 @@ function turned(body: Body, pose: FrontPose): Body {
   }
 }
 
-/** Three cross bars make a trunk of varying width: shoulders, waist, hips. */
+/** A trunk of one piece: neck and shoulders, chest, waist, hips; and the slope from the neck to each shoulder. */
 function trunk(crotch: Point, pelvisTop: Point, waist: Point, chest: Point): readonly Limb[] {
-  const edge = (sign: 1 | -1): Limb => ({
-    id: `flank-${sign}`,
-    layer: 'near',
-    chain: [
-      { at: { x: chest.x, y: sign * 10 }, half: 10 },
-      { at: { x: waist.x - 6, y: sign * 8 }, half: 9 },
-      { at: { x: waist.x + 4, y: sign * 7 }, half: BUILD.waistHalf - 6 },
-      { at: { x: pelvisTop.x + 6, y: sign * 9 }, half: 8.5 },
-      { at: { x: crotch.x - 4, y: sign * 9 }, half: 9 },
-    ],
-  })
   return [
     {
       id: 'spine',
       layer: 'near',
       chain: [
-        { at: chest, half: 10 },
-        { at: waist, half: 8 },
-        { at: crotch, half: 6 },
+        { at: { x: chest.x - 6, y: 0 }, half: 11.5 },
+        { at: { x: chest.x, y: 0 }, half: 16.6 },
+        { at: { x: chest.x + 9, y: 0 }, half: 16.8 },
+        { at: { x: waist.x - 6, y: 0 }, half: 14.4 },
+        { at: { x: waist.x + 3, y: 0 }, half: 13.2 },
+        { at: { x: pelvisTop.x + 1, y: 0 }, half: 15.2 },
+        { at: { x: pelvisTop.x + 9, y: 0 }, half: BUILD.pelvisHalf + 0.6 },
+        { at: { x: crotch.x - 2, y: 0 }, half: 15 },
       ],
     },
-    edge(1),
-    edge(-1),
     {
       id: 'flank-shoulders',
       layer: 'near',
       chain: [
-        { at: { x: chest.x - 2, y: BUILD.shoulderHalf - 3 }, half: 6.5 },
-        { at: { x: chest.x - 6, y: 0 }, half: 8 },
-        { at: { x: chest.x - 2, y: -BUILD.shoulderHalf + 3 }, half: 6.5 },
+        { at: { x: chest.x - 2, y: BUILD.shoulderHalf - 2 }, half: 5.2 },
+        { at: { x: chest.x - 5, y: 9 }, half: 5.6 },
+        { at: { x: chest.x - 8, y: 0 }, half: 6.4 },
+        { at: { x: chest.x - 5, y: -9 }, half: 5.6 },
+        { at: { x: chest.x - 2, y: -BUILD.shoulderHalf + 2 }, half: 5.2 },
       ],
     },
   ]
@@ -200,11 +195,10 @@ function spreadLeg(layer: Limb['layer'], hip: Point, away: 1 | -1, pose: SpreadL
         id: `${layer}-leg`,
         layer,
         chain: [
-          { at: hip, half: BUILD.thigh.half },
-          { at: knee, half: BUILD.thigh.end },
-          { at: go(knee, shinDir, BUILD.shin.length * pose.shinSeen * 0.3), half: BUILD.shin.half },
-          { at: ankle, half: BUILD.shin.end },
-          { at: toes, half: BUILD.foot.half },
+          ...stations(hip, thighDir, BUILD.thigh.length * pose.thighSeen, thighDir + away * 90, FRONTAL.thigh),
+          ...stations(knee, shinDir, BUILD.shin.length * pose.shinSeen, shinDir + away * 90, FRONTAL.shin),
+          { at: go(ankle, shinDir + away * 14, 4), half: 3.4 },
+          { at: go(toes, shinDir + 180, 1), half: 3.6 },
         ],
       },
     ],
@@ -232,12 +226,15 @@ function spreadArm(layer: Limb['layer'], shoulder: Point, away: 1 | -1, pose: Sp
       {
         id: `${layer}-arm`,
         layer,
+        chain: armChain(shoulder, upperDir, elbow, foreDir, wrist, BUILD.upperArm.length * pose.upperSeen, BUILD.forearm.length * pose.foreSeen),
+      },
+      {
+        id: `${layer}-arm-thumb`,
+        layer,
         chain: [
-          { at: shoulder, half: BUILD.upperArm.half },
-          { at: elbow, half: BUILD.upperArm.end },
-          { at: wrist, half: BUILD.forearm.end },
-          { at: go(wrist, foreDir, BUILD.hand.length * 0.5), half: BUILD.hand.half },
-          { at: fingers, half: BUILD.hand.end },
+          { at: go(wrist, foreDir, 3), half: 1.7 },
+          { at: go(go(wrist, foreDir, 6), foreDir - away * 90, 2.8), half: 1.4 },
+          { at: go(go(wrist, foreDir, 9), foreDir - away * 90, 3.6), half: 1.1 },
         ],
       },
     ],

@@ -3,6 +3,7 @@ import type { ArmPose, LegPose, SidePose } from '../vocabulary/pose'
 import { BUILD } from './build'
 import type { Body, Bone, Limb } from './figure'
 import { go, type Point } from './geometry'
+import { armChain, PROFILE, stations } from './stations'
 
 /** Direction from head to feet at rest, and which turn is towards the front of the body. */
 const LIES: Record<SidePose['lies'], { readonly caudal: Degrees; readonly front: 1 | -1 }> = {
@@ -39,23 +40,39 @@ function builtFrom(pose: SidePose): Body {
   const farLeg = leg('far', hip, caudal, front, pose.far)
   const nearArm = arm('near', shoulder, trunkCaudal, front, pose.nearArm)
   const farArm = arm('far', shoulder, trunkCaudal, front, pose.farArm)
+  // The front of the trunk, a quarter turn from the way it goes up.
+  const belly = (dir: Degrees) => dir - front * 90
   const trunk: Limb = {
     id: 'trunk',
     layer: 'near',
     chain: [
-      { at: hip, half: BUILD.pelvis.half },
-      { at: pelvisTop, half: BUILD.lumbar.half + 0.4 },
-      { at: lumbarTop, half: BUILD.lumbar.half },
-      { at: go(lumbarTop, thoraxDir, BUILD.thorax.length * 0.6), half: BUILD.thorax.half },
-      { at: go(lumbarTop, thoraxDir, BUILD.thorax.length * 0.94), half: BUILD.thorax.half * 0.72 },
+      ...stations(hip, cranial, BUILD.pelvis.length, belly(cranial), [
+        { along: -0.35, half: 8.2, ahead: -2 },
+        { along: 0.05, half: 10.9, ahead: -1.5 },
+        { along: 0.55, half: 10.3, ahead: -1 },
+      ]),
+      ...stations(pelvisTop, lumbarDir, BUILD.lumbar.length, belly(lumbarDir), [
+        { along: 0.05, half: 9.3, ahead: 0.2 },
+        { along: 0.55, half: 8.9, ahead: 0.7 },
+      ]),
+      ...stations(lumbarTop, thoraxDir, BUILD.thorax.length, belly(thoraxDir), [
+        { along: 0.05, half: 9.7, ahead: 0.4 },
+        { along: 0.4, half: 11, ahead: 0.3 },
+        { along: 0.7, half: 11, ahead: -0.2 },
+        { along: 0.9, half: 8.6, ahead: -1 },
+        { along: 1, half: 6.2, ahead: -0.8 },
+      ]),
     ],
   }
   const neck: Limb = {
     id: 'neck',
     layer: 'near',
     chain: [
-      { at: go(lumbarTop, thoraxDir, BUILD.thorax.length * 0.9), half: BUILD.neck.half + 1.5 },
-      { at: headAt, half: BUILD.neck.half },
+      ...stations(lumbarTop, thoraxDir, BUILD.thorax.length, belly(thoraxDir), [{ along: 0.88, half: 7.2, ahead: -1.2 }]),
+      ...stations(thoraxTop, neckDir, BUILD.neck.length, belly(neckDir), [
+        { along: 0.35, half: 5.4, ahead: -0.4 },
+        { along: 1.1, half: 5.2, ahead: -1 },
+      ]),
     ],
   }
   return {
@@ -126,19 +143,19 @@ function leg(layer: Limb['layer'], hip: Point, caudal: Degrees, front: 1 | -1, p
         id: `${layer}-leg`,
         layer,
         chain: [
-          { at: hip, half: BUILD.thigh.half + 1 },
-          { at: knee, half: BUILD.thigh.end },
-          { at: go(knee, shinDir, BUILD.shin.length * 0.3), half: BUILD.shin.half },
-          { at: ankle, half: BUILD.shin.end },
+          ...stations(hip, thighDir, BUILD.thigh.length, thighDir + front * 90, PROFILE.thigh),
+          ...stations(knee, shinDir, BUILD.shin.length, shinDir + front * 90, PROFILE.shin),
         ],
       },
       {
         id: `${layer}-foot`,
         layer,
         chain: [
-          { at: heel, half: BUILD.foot.half },
-          { at: ankle, half: BUILD.shin.end },
-          { at: toes, half: BUILD.foot.end },
+          { at: go(heel, shinDir, 1.6), half: 2.9 },
+          { at: go(ankle, shinDir, 0.9), half: 3.7 },
+          { at: go(go(ankle, footDir, 6), shinDir, 1.9), half: 2.9 },
+          { at: go(go(ankle, footDir, 11.5), shinDir, 2.9), half: 2 },
+          { at: go(toes, shinDir, 3.4), half: 1.4 },
         ],
       },
     ],
@@ -166,12 +183,15 @@ function arm(
     {
       id: `${layer}-arm`,
       layer,
+      chain: armChain(shoulder, upperDir, elbow, foreDir, wrist, BUILD.upperArm.length, BUILD.forearm.length),
+    },
+    {
+      id: `${layer}-arm-thumb`,
+      layer,
       chain: [
-        { at: shoulder, half: BUILD.upperArm.half },
-        { at: elbow, half: BUILD.upperArm.end },
-        { at: wrist, half: BUILD.forearm.end },
-        { at: go(wrist, foreDir, BUILD.hand.length * 0.5), half: BUILD.hand.half },
-        { at: fingers, half: BUILD.hand.end },
+        { at: go(wrist, foreDir, 3), half: 1.7 },
+        { at: go(go(wrist, foreDir, 6), foreDir + front * 90, 2.6), half: 1.4 },
+        { at: go(go(wrist, foreDir, 9), foreDir + front * 90, 3.3), half: 1.1 },
       ],
     },
   ]

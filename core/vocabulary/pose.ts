@@ -76,12 +76,16 @@ export interface Contact {
   readonly says?: string
 }
 
+/** Where the examiner stands, where the forearms alone do not tell it. */
+export type Stand = 'tested' | 'other' | 'head' | 'feet' | 'behind' | 'front' | 'beside'
+
 interface AnyPose {
+  readonly stands?: Stand
   readonly contacts: readonly Contact[]
   /** What carries the patient. */
   readonly support: Support
-  /** What the picture shows: the whole body, or only from the pelvis up. */
-  readonly shows?: 'upper'
+  /** What the picture shows: the whole body, only from the pelvis up, or only head, neck and shoulders. */
+  readonly shows?: 'upper' | 'neck'
 }
 
 /** What carries the patient: a table, its lower end, its edge with the feet on the floor, a seat, or the floor. */

@@ -1,15 +1,14 @@
-import { arc } from 'd3-shape'
-import type { Body, Figure, Hand, Limb } from '@/core/figure/figure'
-import { onArc } from '@/core/figure/figure'
-import { between, go, type Point } from '@/core/figure/geometry'
-import { taperedPath } from './tapered'
+'use client'
 
-/** An angle marked on the arc: the onset, the end, or the other side's end. */
-export interface AngleMark {
-  readonly angle: number
-  readonly says: string
-  readonly kind: 'onset' | 'end' | 'other-side'
-}
+import { type CSSProperties, useId } from 'react'
+import type { Body, Figure, Limb } from '@/core/figure/figure'
+import { between } from '@/core/figure/geometry'
+import { type AngleMark, AngleArc } from './angle-arc'
+import { BREADTH, TONE_COLOURS, useAppearance } from './appearance'
+import { contour } from './contour'
+import { ExaminerHand } from './examiner-hand'
+import { Head } from './head'
+import { useMoving } from './use-moving'
 
 interface Props {
   readonly figure: Figure
@@ -24,115 +23,135 @@ interface Props {
 const MARGIN = 7
 
 /** The drawn patient at one stage, with the examiner's hands. Centimetres in, picture out: nothing is decided here. */
-export function PoseFigure({ figure, describes, angle = null, marks = [], className = '' }: Props) {
-  const { min, max } = figure.bounds
+export function PoseFigure({ figure: wanted, describes, angle = null, marks = [], className = '' }: Props) {
+  const id = useId().replaceAll(':', '')
+  const [{ tone, build }] = useAppearance()
+  const figure = useMoving(wanted)
+  const { min, max } = wanted.bounds
   const box = [min.x - MARGIN, -max.y - MARGIN, max.x - min.x + MARGIN * 2, max.y - min.y + MARGIN * 2]
-  const trunk = figure.limbs.filter((l) => l.layer === 'near' && !l.id.includes('arm'))
+  const limbs = figure.limbs.map((l) => ({ ...l, chain: l.chain.map((s) => ({ ...s, half: s.half * BREADTH[build] })) }))
+  const isArm = (l: Limb) => l.id.includes('arm')
+  const far = limbs.filter((l) => l.layer === 'far')
+  // Seen from the front both legs belong to one body; in profile the far ones lie behind it.
+  const front = figure.head.seen !== 'profile'
+  const behind = front ? [] : far
+  const body = limbs.filter((l) => !isArm(l) && (front || l.layer === 'near'))
+  const arms = limbs.filter((l) => isArm(l) && (front || l.layer === 'near'))
+  const colours = TONE_COLOURS[tone]
+  const style = {
+    '--body': colours?.skin ?? 'var(--skin)',
+    '--body-shade': colours?.shade ?? 'var(--skin-far)',
+    '--body-line': colours?.line ?? 'var(--line)',
+  } as CSSProperties
   return (
-    <svg viewBox={box.join(' ')} role="img" aria-label={describes} className={className} preserveAspectRatio="xMidYMid meet">
+    <svg viewBox={box.join(' ')} role="img" aria-label={describes} className={className} preserveAspectRatio="xMidYMid meet" style={style}>
       <Support support={figure.support} />
-      {figure.limbs
-        .filter((l) => l.layer === 'far')
-        .map((l) => (
-          <Limbs key={l.id} limbs={[l]} fill="var(--skin-far)" />
-        ))}
-      <Limbs limbs={trunk} fill="var(--skin)" />
-      <Clothes figure={figure} />
-      <Head head={figure.head} />
-      <Limbs limbs={figure.limbs.filter((l) => l.layer === 'near' && l.id.includes('arm'))} fill="var(--skin)" />
-      {figure.joint && <Arc joint={figure.joint} angle={angle} marks={marks} />}
+      {behind.length > 0 && <Silhouette id={`${id}-far`} limbs={behind} far />}
+      <Silhouette id={`${id}-body`} limbs={body}>
+        <Clothes limbs={body} />
+        {figure.head.seen !== 'from-behind' && <Joints limbs={body} />}
+      </Silhouette>
+      <Head head={figure.head} clip={id} />
+      <Silhouette id={`${id}-arms`} limbs={arms} />
+      {figure.joint && <AngleArc joint={figure.joint} angle={angle} marks={marks} />}
       {figure.hands.map((hand, i) => (
-        <HandShape key={i} hand={hand} />
+        <ExaminerHand key={i} hand={hand} />
       ))}
     </svg>
   )
 }
 
-/** Limbs of one layer as one silhouette: all outlines first, then all fills over them. */
-function Limbs({ limbs, fill }: { readonly limbs: readonly Limb[]; readonly fill: string }) {
-  const paths = limbs.map((l) => taperedPath(l.chain))
+interface SilhouetteProps {
+  readonly id: string
+  readonly limbs: readonly Limb[]
+  /** Lies behind the body: in its shade. */
+  readonly far?: boolean
+  readonly children?: React.ReactNode
+}
+
+/** Limbs that belong together as one outline, softly shaded on the side away from the light; what lies on them is cut to it. */
+function Silhouette({ id, limbs, far = false, children }: SilhouetteProps) {
+  const paths = limbs.map((l) => contour(l.chain))
   return (
     <>
-      <g fill={fill} stroke="var(--line)" strokeWidth="1.7" strokeLinejoin="round">
+      <clipPath id={id}>
+        {paths.map((d, i) => (
+          <path key={i} d={d} />
+        ))}
+      </clipPath>
+      <g fill="var(--body-shade)" stroke="var(--body-line)" strokeWidth="2" strokeLinejoin="round">
         {paths.map((d, i) => (
           <path key={i} d={d} />
         ))}
       </g>
-      <g fill={fill}>
-        {paths.map((d, i) => (
-          <path key={i} d={d} />
-        ))}
+      <g clipPath={`url(#${id})`}>
+        <g fill="var(--body-shade)">
+          {paths.map((d, i) => (
+            <path key={i} d={d} />
+          ))}
+        </g>
+        {!far && (
+          <g fill="var(--body)" transform="translate(-0.9 -1.7)">
+            {paths.map((d, i) => (
+              <path key={i} d={d} />
+            ))}
+          </g>
+        )}
+        {children}
       </g>
     </>
   )
 }
 
-/** A shirt and shorts: they part the trunk from the limbs and hide nothing that is measured. */
-function Clothes({ figure }: { readonly figure: Figure }) {
-  const shirt = figure.limbs.filter((l) => l.id === 'trunk' || l.id === 'spine' || l.id.startsWith('flank'))
-  const legs = figure.limbs.filter((l) => l.id === 'near-leg' || (l.id === 'far-leg' && figure.head.seen !== 'profile'))
-  const share = 0.5
+/** A shirt and shorts, cut to the body's own outline. */
+function Clothes({ limbs }: { readonly limbs: readonly Limb[] }) {
+  const trunk = limbs.filter((l) => l.id === 'trunk' || l.id === 'spine' || l.id === 'flank-shoulders')
+  const legs = limbs.filter((l) => l.id.endsWith('-leg'))
+  const wider = (l: Limb, n: number, by: number) =>
+    contour(
+      l.chain.slice(0, n).map((s) => ({ ...s, half: s.half + by })),
+      0.25,
+    )
+  // The shorts begin at the hips and end above the knee.
+  const hips = trunk.flatMap((l) => (l.id === 'trunk' ? l.chain.slice(0, 3) : l.id === 'spine' ? l.chain.slice(-2) : []))
   return (
-    <g fill="var(--cloth)">
-      {shirt.map((l) => (
-        <path key={l.id} d={taperedPath(l.chain)} />
-      ))}
-      {figure.head.seen !== 'profile' && <path d={taperedPath(legs.flatMap(({ chain: [hip] }) => (hip ? [hip] : [])))} fill="var(--cloth-far)" />}
-      {legs.map(({ id, chain: [hip, knee] }) => {
-        const hem = hip && knee && { at: between(hip.at, knee.at, share), half: hip.half + (knee.half - hip.half) * share }
-        return hem && <path key={id} d={taperedPath([hip, hem])} fill="var(--cloth-far)" />
-      })}
-    </g>
+    <>
+      <g fill="var(--cloth)">
+        {trunk.map((l) => (
+          <path key={l.id} d={contour(l.chain.map((s) => ({ ...s, half: s.half + 1 })))} />
+        ))}
+      </g>
+      <g fill="var(--cloth-far)">
+        {hips.length > 1 && (
+          <path
+            d={contour(
+              hips.map((s) => ({ ...s, half: s.half + 1.5 })),
+              0.2,
+            )}
+          />
+        )}
+        {legs.map((l) => {
+          const [a, b, c] = l.chain
+          const hem = b && c && { at: between(b.at, c.at, 0.45), half: b.half + (c.half - b.half) * 0.45 }
+          return a && b && hem ? <path key={l.id} d={wider({ ...l, chain: [a, b, hem] }, 3, 1)} /> : null
+        })}
+      </g>
+    </>
   )
 }
 
-function Head({ head }: { readonly head: Body['head'] }) {
-  const at = (direction: number, length: number) => go(head.at, direction, length)
-  const skin = { fill: 'var(--skin)', stroke: 'var(--line)', strokeWidth: 1.7 / 2, strokeLinejoin: 'round' as const }
-  if (head.seen !== 'profile') return <FrontHead head={head} />
-  const f = head.faces
-  // Which way along the profile the chin lies: towards the neck, a quarter turn from the face.
-  const { chin } = head
-  const nose = `M${xy(at(f + chin * -14, head.half * 0.97))}Q${xy(at(f - chin * 4, head.half * 1.05))} ${xy(at(f + chin * 4, head.half * 1.2))}Q${xy(at(f + chin * 10, head.half * 1.16))} ${xy(at(f + chin * 16, head.half * 0.97))}Z`
-  const hair = `M${xy(at(f - chin * 62, head.half))}A${head.half} ${head.half} 0 0 ${chin === 1 ? 1 : 0} ${xy(at(f - chin * 196, head.half))}Q${xy(at(f - chin * 128, head.half * 0.3))} ${xy(at(f - chin * 62, head.half))}Z`
-  const eye = at(f - chin * 22, head.half * 0.6)
-  const mouth = `M${xy(at(f + chin * 38, head.half * 0.92))}L${xy(at(f + chin * 46, head.half * 0.66))}`
-  const ear = at(f + chin * 172, head.half * 0.12)
+/** The kneecap and the ankle, so that it shows which way a joint bends. */
+function Joints({ limbs }: { readonly limbs: readonly Limb[] }) {
   return (
-    <g>
-      <path d={nose} {...skin} strokeWidth="1.7" />
-      <circle cx={head.at.x} cy={-head.at.y} r={head.half} {...skin} />
-      <path d={nose} fill="var(--skin)" />
-      <path d={hair} fill="var(--line)" />
-      <circle cx={eye.x} cy={-eye.y} r="1.2" fill="var(--ink)" />
-      <path d={mouth} stroke="var(--line)" strokeWidth="0.9" strokeLinecap="round" />
-      <ellipse cx={ear.x} cy={-ear.y} rx="1.9" ry="2.6" fill="none" stroke="var(--line)" strokeWidth="0.9" />
-    </g>
-  )
-}
-
-/** A head seen from the front or from behind: the hair at the crown, the face moved to where it is turned. */
-function FrontHead({ head }: { readonly head: Body['head'] }) {
-  const skin = { fill: 'var(--skin)', stroke: 'var(--line)', strokeWidth: 1.7 / 2 }
-  const r = head.half
-  // Drawn with the crown up and turned into place; a face turned aside moves across the head and narrows.
-  const aside = Math.sin((head.turn * Math.PI) / 180) * r * -0.62
-  const narrow = Math.max(0.35, Math.cos((head.turn * Math.PI) / 180))
-  return (
-    <g transform={`translate(${head.at.x} ${-head.at.y}) rotate(${90 - head.crown})`}>
-      <circle r={r} {...skin} />
-      {head.seen === 'from-behind' ? (
-        <path d={`M${-r * 0.96} ${r * 0.28}A${r} ${r} 0 1 1 ${r * 0.96} ${r * 0.28}Q0 ${r * 0.8} ${-r * 0.96} ${r * 0.28}Z`} fill="var(--line)" />
-      ) : (
-        <>
-          <path d={`M${-r * 0.87} ${-r * 0.5}A${r} ${r} 0 0 1 ${r * 0.87} ${-r * 0.5}Q${aside} ${-r * 0.35} ${-r * 0.87} ${-r * 0.5}Z`} fill="var(--line)" />
-          <g transform={`translate(${aside} 0) scale(${narrow} 1)`} stroke="var(--line)" strokeWidth="1" strokeLinecap="round" fill="none">
-            <path d="M-4.6 -1.6h2.2M2.4 -1.6h2.2" />
-            <path d="M0 0.4v3.2" />
-            <path d="M-2.2 6Q0 7.2 2.2 6" />
-          </g>
-        </>
-      )}
+    <g fill="none" stroke="var(--body-line)" strokeWidth="0.8" opacity="0.55" strokeLinecap="round">
+      {limbs
+        .filter((l) => l.id.endsWith('-leg'))
+        .flatMap((l) => {
+          const knee = l.chain[4]
+          const ankle = l.chain.at(l.chain.length > 10 ? -1 : -3)
+          return [knee && { ...knee, r: 2.4 }, ankle && { ...ankle, r: 1.1 }]
+        })
+        .map((joint, i) => joint && <circle key={i} cx={joint.at.x} cy={-joint.at.y} r={joint.r} />)}
     </g>
   )
 }
@@ -153,131 +172,4 @@ function Support({ support }: { readonly support: Body['support'] }) {
       <rect x={to.x - 15} y={top + 5} width="3" height={deep} />
     </g>
   )
-}
-
-/** The measured joint: a rail from zero, the part swept so far, and the marks on it. */
-function Arc({ joint, angle, marks }: { readonly joint: NonNullable<Body['joint']>; readonly angle: number | null; readonly marks: readonly AngleMark[] }) {
-  const radius = joint.reach * 0.62
-  const sweep = (to: number) =>
-    arc<null>()
-      .innerRadius(radius - 0.8)
-      .outerRadius(radius + 0.8)
-      .startAngle(clock(joint.zero))
-      .endAngle(clock(joint.zero + joint.sign * to))(null) ?? ''
-  const at = angle === null ? null : onArc(joint, angle, radius)
-  return (
-    <g transform={`translate(${joint.at.x} ${-joint.at.y})`}>
-      <path d={sweep(120)} fill="var(--hair)" />
-      {angle !== null && <path d={sweep(angle)} fill="var(--lantern)" />}
-      {marks.map((mark) => {
-        const inner = onArc({ ...joint, at: { x: 0, y: 0 } }, mark.angle, radius - 5)
-        const outer = onArc({ ...joint, at: { x: 0, y: 0 } }, mark.angle, radius + 5)
-        const text = onArc({ ...joint, at: { x: 0, y: 0 } }, mark.angle, radius + 9)
-        return (
-          <g key={`${mark.kind} ${mark.angle}`}>
-            <path
-              d={`M${xy(inner)}L${xy(outer)}`}
-              stroke={mark.kind === 'onset' ? 'var(--lantern)' : 'var(--ash)'}
-              strokeWidth="1.6"
-              strokeDasharray={mark.kind === 'other-side' ? '2 1.4' : undefined}
-            />
-            <text x={text.x} y={-text.y} fontSize="5" fill="var(--ash)" textAnchor={text.x < 0 ? 'end' : 'start'}>
-              {mark.says}
-            </text>
-          </g>
-        )
-      })}
-      {at && <circle cx={at.x - joint.at.x} cy={-(at.y - joint.at.y)} r="2.6" fill="var(--lantern)" stroke="var(--dust)" strokeWidth="0.8" />}
-    </g>
-  )
-}
-
-/** Degrees counted from the right, turning left, as radians counted from the top, turning right. */
-function clock(degrees: number): number {
-  return ((90 - degrees) * Math.PI) / 180
-}
-
-/** A hand with four fingers and a thumb, seen from its back, reaching along the forearm. */
-function HandShape({ hand }: { readonly hand: Hand }) {
-  const turn = -(hand.from + 180)
-  return (
-    <g>
-      <g transform={`translate(${hand.at.x} ${-hand.at.y}) rotate(${turn}) scale(0.78)`}>
-        <g fill="var(--hands)" stroke="var(--ink)" strokeWidth="2.2" strokeLinejoin="round" strokeLinecap="round">
-          <HandParts />
-        </g>
-        <g fill="var(--hands)">
-          <HandParts />
-        </g>
-        <path d="M2 -2.2L6.5 -2.6M2.2 0.3L7 0.3M2 2.7L6.6 3" stroke="var(--ink)" strokeWidth="0.6" fill="none" />
-        <path d="M-14 -3.6L-36 -5.2L-36 5.2L-14 3.6Z" fill="var(--sleeve)" stroke="var(--ink)" strokeWidth="1.1" strokeLinejoin="round" />
-      </g>
-      {hand.push !== null && <Push at={hand.at} push={hand.push} />}
-    </g>
-  )
-}
-
-const FINGERS: readonly (readonly [number, number, number, number])[] = [
-  [1, -3.3, 7.5, -4.4],
-  [1.4, -1.1, 9.4, -1.5],
-  [1.4, 1.2, 9, 1.5],
-  [0.8, 3.3, 7.2, 4.3],
-]
-
-function HandParts() {
-  const finger = ([x1, y1, x2, y2]: (typeof FINGERS)[number]) =>
-    taperedPath([
-      { at: { x: x1, y: -y1 }, half: 1.5 },
-      { at: { x: x2, y: -y2 }, half: 1.15 },
-    ])
-  return (
-    <>
-      <path
-        d={taperedPath([
-          { at: { x: -14, y: 0 }, half: 3 },
-          { at: { x: -7, y: 0 }, half: 2.9 },
-        ])}
-      />
-      <path
-        d={taperedPath([
-          { at: { x: -6, y: 0 }, half: 3.6 },
-          { at: { x: 0.4, y: 0 }, half: 4.7 },
-        ])}
-      />
-      {FINGERS.map((f) => (
-        <path key={f[1]} d={finger(f)} />
-      ))}
-      <path
-        d={taperedPath([
-          { at: { x: -4.5, y: 3 }, half: 1.9 },
-          { at: { x: 0.6, y: 7.2 }, half: 1.3 },
-        ])}
-      />
-    </>
-  )
-}
-
-/** Which way the hand pushes: an arrow in the picture, or a crossed ring when it goes straight in. */
-function Push({ at, push }: { readonly at: Point; readonly push: number | 'in' }) {
-  if (push === 'in') {
-    return (
-      <g transform={`translate(${at.x} ${-at.y})`} stroke="var(--lantern)" strokeWidth="1.5" fill="none">
-        <circle r="7.6" strokeWidth="1.8" />
-        <path d="M-7.6 0h-4M7.6 0h4M0 -7.6v-4M0 7.6v4" strokeLinecap="round" />
-      </g>
-    )
-  }
-  const from = go(at, push, 7)
-  const tip = go(at, push, 22)
-  const barb = (turn: number) => go(tip, push + turn, 5.5)
-  return (
-    <g stroke="var(--lantern)" strokeWidth="2.6" strokeLinecap="round" strokeLinejoin="round" fill="none">
-      <path d={`M${xy(from)}L${xy(tip)}`} />
-      <path d={`M${xy(barb(150))}L${xy(tip)}L${xy(barb(-150))}`} />
-    </g>
-  )
-}
-
-function xy(p: Point): string {
-  return `${Math.round(p.x * 100) / 100} ${Math.round(-p.y * 100) / 100}`
 }

@@ -7,6 +7,7 @@ import { on } from '../load'
 
 const POSE = {
   ...close(SITTING_FRONT),
+  stands: 'behind',
   neckBend: 8,
   headTurn: 48,
   nearArm: { out: 32, bend: 0, upperSeen: 1, foreSeen: 1 },

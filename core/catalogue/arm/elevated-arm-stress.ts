@@ -6,7 +6,7 @@ import { load, observe } from '../stages'
 import { on } from '../load'
 
 const UP = { out: 92, bend: 88, upperSeen: 1, foreSeen: 1 } as const
-const POSE = { ...close(SITTING_FRONT), nearArm: UP, farArm: UP, contacts: [] } as const
+const POSE = { ...close(SITTING_FRONT), stands: 'front', nearArm: UP, farArm: UP, contacts: [] } as const
 
 /** Raised arms for three minutes: which side tires or starts first, and at which second. */
 export const elevatedArmStress = defineTest({

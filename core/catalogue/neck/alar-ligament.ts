@@ -1,6 +1,6 @@
 import type { GridColumn } from '../../record/outline'
 import { defineTest } from '../exam-test'
-import { close, ON_THE_BACK_FRONT } from '../poses'
+import { closeToNeck, ON_THE_BACK_FRONT } from '../poses'
 import { allOf, anyOf, cells, line, otherwise, pointsTo, speaksFor, table, inVariant } from '../reading/table'
 import { column, grid } from '../stages'
 import { on } from '../load'
@@ -47,7 +47,7 @@ export const alarLigament = defineTest({
       'Hold C2 between finger and thumb. Tilt the head alone to the {side}, then turn it, a little.',
       POSITIONS,
       COLUMNS,
-      { ...close(ON_THE_BACK_FRONT), neckBend: 8, contacts: HANDS },
+      { ...closeToNeck(ON_THE_BACK_FRONT, 'head'), neckBend: 8, contacts: HANDS },
     ),
     grid(
       'nodded',
@@ -56,7 +56,7 @@ export const alarLigament = defineTest({
       { nodded: 'nodded' },
       COLUMNS,
       {
-        ...close(ON_THE_BACK_FRONT),
+        ...closeToNeck(ON_THE_BACK_FRONT, 'head'),
         neckBend: 8,
         contacts: HANDS,
       },

@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { close, ON_THE_BACK } from '../poses'
+import { closeToNeck, ON_THE_BACK } from '../poses'
 import { cells, line, otherwise, pointsTo, table } from '../reading/table'
 import { column, cuffGrid, measure } from '../stages'
 import { on } from '../load'
@@ -38,7 +38,7 @@ export const craniocervicalFlexion = defineTest({
         column('held', 'held 10 s', { steady: 'steady', unsteady: 'unsteady', surface: 'surface muscles', pain: 'pain' }),
         { ...column('reached', 'mean reached', {}), number: { min: 16, max: 40, unit: 'mmHg' } },
       ],
-      { ...close(ON_THE_BACK), neck: 12, contacts: CUFF },
+      { ...closeToNeck(ON_THE_BACK, 'tested'), neck: 12, contacts: CUFF },
       { holdSeconds: 10, restSeconds: 10 },
     ),
     measure(
@@ -46,7 +46,7 @@ export const craniocervicalFlexion = defineTest({
       'Holds at the best step',
       'At the best step, count the 10 s holds, ten at most. Type how many.',
       { unit: ' holds', joint: 'number of holds', min: 0, max: 10, usual: [0, 10] },
-      { ...close(ON_THE_BACK), neck: 12, contacts: CUFF },
+      { ...closeToNeck(ON_THE_BACK, 'tested'), neck: 12, contacts: CUFF },
       { ask: 'How does your neck feel?' },
     ),
   ],

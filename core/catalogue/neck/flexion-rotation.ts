@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { close, ON_THE_BACK_FRONT } from '../poses'
+import { closeToNeck, ON_THE_BACK_FRONT } from '../poses'
 import { also, limited, line, mean, otherwise, pointsTo, speaksAgainst, speaksFor, table } from '../reading/table'
 import { measure } from '../stages'
 import { on } from '../load'
@@ -33,7 +33,7 @@ export const flexionRotation = defineTest({
       'Bend the neck fully and keep it against you. Turn the head slowly to the {side} to the first stop or pain.',
       { joint: 'rotation with the neck fully bent', min: 0, max: 80, usual: [15, 60] },
       {
-        ...close(ON_THE_BACK_FRONT),
+        ...closeToNeck(ON_THE_BACK_FRONT, 'head'),
         headTurn: 38,
         measured: 'head-turn',
         contacts: [

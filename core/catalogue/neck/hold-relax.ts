@@ -1,12 +1,12 @@
 import { defineTest } from '../exam-test'
-import { close, ON_THE_BACK_FRONT } from '../poses'
+import { closeToNeck, ON_THE_BACK_FRONT } from '../poses'
 import { otherwise, table } from '../reading/table'
 import { measure, observe } from '../stages'
 import { on } from '../load'
 
 const FLEXED = { joint: 'rotation with the neck fully bent', min: 0, max: 80, usual: [15, 60] } as const
 const MEASURED = {
-  ...close(ON_THE_BACK_FRONT),
+  ...closeToNeck(ON_THE_BACK_FRONT, 'head'),
   headTurn: 34,
   measured: 'head-turn',
   contacts: [
@@ -14,7 +14,7 @@ const MEASURED = {
     { on: 'head', along: 0, off: -9, from: 240 },
   ],
 } as const
-const RESTS = { ...close(ON_THE_BACK_FRONT), headTurn: 20, contacts: [{ on: 'head', along: 0, off: -8, from: 250 }] } as const
+const RESTS = { ...closeToNeck(ON_THE_BACK_FRONT, 'head'), headTurn: 20, contacts: [{ on: 'head', along: 0, off: -8, from: 250 }] } as const
 const PUSH = 'Neck in the middle, turned to comfort. Hand rests on the cheek: push towards the {side}, a tenth of your force, 7 s.'
 const GOES_ON = { further: 'Goes further', same: 'No further', pain: 'Familiar pain: stop' } as const
 const TURNED = { joint: 'rotation, neck in the middle', min: 0, max: 100, usual: [20, 90] } as const

@@ -1,6 +1,6 @@
 import { ARM } from '../../vocabulary/area-sets'
 import { defineTest } from '../exam-test'
-import { close, ON_THE_BACK, SITTING_FRONT } from '../poses'
+import { closeToNeck, ON_THE_BACK, SITTING_FRONT } from '../poses'
 import { chose, line, otherwise, painted, pointsTo, said, speaksAgainst, speaksFor, table, unless } from '../reading/table'
 import { observe, relief } from '../stages'
 import { on } from '../load'
@@ -32,7 +32,7 @@ export const neckDistraction = defineTest({
       'Lift slowly and hold',
       'One hand under the chin, one below the skull. Lift slowly along the neck to about 14 kg and hold.',
       {
-        ...close(ON_THE_BACK),
+        ...closeToNeck(ON_THE_BACK, 'head'),
         contacts: [
           { on: 'head', along: 0.3, off: -9, from: 195, push: 180 },
           { on: 'head', along: 0.4, off: 9, from: 165 },
@@ -45,7 +45,7 @@ export const neckDistraction = defineTest({
       'Lift slowly and hold',
       'Hold both sides of the head. Lift slowly straight up and hold.',
       {
-        ...close(SITTING_FRONT),
+        ...closeToNeck(SITTING_FRONT, 'head'),
         contacts: [
           { on: 'head', along: 0, off: 0, aside: -11, from: 160, push: 90 },
           { on: 'head', along: 0, off: 0, aside: 11, from: 20, push: 90 },
@@ -58,7 +58,7 @@ export const neckDistraction = defineTest({
       'Pain in the neck itself?',
       'Let down slowly.',
       { none: 'No local pain', local: 'More pain in the neck itself' },
-      { ...close(ON_THE_BACK), contacts: [{ on: 'head', along: 0.3, off: -9, from: 195 }] },
+      { ...closeToNeck(ON_THE_BACK, 'head'), contacts: [{ on: 'head', along: 0.3, off: -9, from: 195 }] },
     ),
   ],
   doesNotCount: ['a pleasant stretch', 'neck pain that eases: the arm symptom is what is asked for'],

@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { close, FACE_DOWN, ON_THE_BACK } from '../poses'
+import { closeToNeck, FACE_DOWN, ON_THE_BACK } from '../poses'
 import { cells, line, otherwise, speaksAgainst, speaksFor, table } from '../reading/table'
 import { column, grid, NECK_LEVELS } from '../stages'
 import { on } from '../load'
@@ -32,7 +32,7 @@ export const neckSegmentMotion = defineTest({
         levels: {
           do: 'From below, lift each level on the {side} forward and feel its end; the head rests in your hands.',
           pose: {
-            ...close(ON_THE_BACK),
+            ...closeToNeck(ON_THE_BACK, 'head'),
             contacts: [
               { on: 'neck', along: 0.5, off: -5, from: 265, push: 85 },
               { on: 'head', along: 0.5, off: -8, from: 250 },
@@ -50,7 +50,7 @@ export const neckSegmentMotion = defineTest({
       NECK_LEVELS,
       [column('moves', 'moves', { normal: 'normal', stiff: 'stiff', 'stiff-own': 'stiff, familiar pain' }, { usual: 'normal' })],
       {
-        ...close(FACE_DOWN),
+        ...closeToNeck(FACE_DOWN, 'head'),
         contacts: [
           { on: 'neck', along: 0.5, off: 5, from: 70, push: 265 },
           { on: 'neck', along: 0.2, off: 5, from: 110, push: 275 },

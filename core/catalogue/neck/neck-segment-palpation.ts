@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { close, FACE_DOWN, ON_THE_BACK } from '../poses'
+import { closeToNeck, FACE_DOWN, ON_THE_BACK } from '../poses'
 import { cells, line, otherwise, speaksAgainst, speaksFor, table } from '../reading/table'
 import { column, grid, NECK_LEVELS } from '../stages'
 import { on } from '../load'
@@ -30,7 +30,7 @@ export const neckSegmentPalpation = defineTest({
       changes: {
         levels: {
           do: 'From below, press each level on the {side}, over the facet joints, with equal pressure; the head rests in your hands.',
-          pose: { ...close(ON_THE_BACK), contacts: [{ on: 'neck', along: 0.4, off: -5, from: 265, push: 85 }] },
+          pose: { ...closeToNeck(ON_THE_BACK, 'head'), contacts: [{ on: 'neck', along: 0.4, off: -5, from: 265, push: 85 }] },
         },
       },
     },
@@ -42,7 +42,7 @@ export const neckSegmentPalpation = defineTest({
       'Press each level on the {side}, over the facet joints, with equal pressure.',
       NECK_LEVELS,
       [column('felt', 'tender', { no: 'no', tender: 'tender', own: 'familiar pain' }, { usual: 'no' })],
-      { ...close(FACE_DOWN), contacts: [{ on: 'neck', along: 0.4, off: 5, from: 80, push: 268 }] },
+      { ...closeToNeck(FACE_DOWN, 'head'), contacts: [{ on: 'neck', along: 0.4, off: 5, from: 80, push: 268 }] },
     ),
   ],
   doesNotCount: ['tenderness that is not the familiar pain', 'pressure that both sides feel alike'],

@@ -37,7 +37,7 @@ export const neuroUpper = defineTest({
         t1: 'T1 fingers spread',
       },
       [{ id: 'strength', words: 'strength', values: STRENGTH, usual: '5' }],
-      { ...close(SITTING_FRONT), nearArm: ARM_OUT, contacts: [{ on: 'near-forearm', along: 0.7, off: 4, from: 120, push: 250 }] },
+      { ...close(SITTING_FRONT), stands: 'front', nearArm: ARM_OUT, contacts: [{ on: 'near-forearm', along: 0.7, off: 4, from: 120, push: 250 }] },
       { ask: 'Push against me. What do you feel?' },
     ),
     grid(
@@ -46,7 +46,7 @@ export const neuroUpper = defineTest({
       'Tap each tendon of the relaxed {side} arm.',
       { biceps: 'biceps C5–C6', brachioradialis: 'brachioradialis C6', triceps: 'triceps C7' },
       [{ id: 'reflex', words: 'reflex', values: REFLEX, usual: '2' }],
-      { ...close(SITTING_FRONT), nearArm: ARM_OUT, contacts: [{ on: 'near-upper-arm', along: 0.85, off: 3, from: 130, push: 290 }] },
+      { ...close(SITTING_FRONT), stands: 'front', nearArm: ARM_OUT, contacts: [{ on: 'near-upper-arm', along: 0.85, off: 3, from: 130, push: 290 }] },
       { ask: 'Let the arm hang loose.', effect: 'looks' },
     ),
     grid(
@@ -58,7 +58,12 @@ export const neuroUpper = defineTest({
         { id: 'touch', words: 'touch', values: SENSATION, usual: 'normal' },
         { id: 'pin', words: 'pin', values: SENSATION, usual: 'normal' },
       ],
-      { ...close(SITTING_FRONT), nearArm: { out: 30, bend: 10, upperSeen: 1, foreSeen: 1 }, contacts: [{ on: 'near-forearm', along: 0.5, off: 3, from: 140 }] },
+      {
+        ...close(SITTING_FRONT),
+        stands: 'front',
+        nearArm: { out: 30, bend: 10, upperSeen: 1, foreSeen: 1 },
+        contacts: [{ on: 'near-forearm', along: 0.5, off: 3, from: 140 }],
+      },
       { ask: 'Say when you feel it. Is it the same on both sides?', effect: 'looks' },
     ),
     grid(
@@ -74,7 +79,7 @@ export const neuroUpper = defineTest({
         clumsy: 'hands clumsy',
       },
       [{ id: 'sign', words: 'present', values: SIGN, usual: 'no' }],
-      { ...close(SITTING_FRONT), nearArm: ARM_OUT, contacts: [{ on: 'near-hand', along: 0.4, off: 2, from: 110 }] },
+      { ...close(SITTING_FRONT), stands: 'front', nearArm: ARM_OUT, contacts: [{ on: 'near-hand', along: 0.4, off: 2, from: 110 }] },
       { ask: 'Let the hand hang loose.', effect: 'looks' },
     ),
     observe(
@@ -82,7 +87,7 @@ export const neuroUpper = defineTest({
       'Root or one nerve?',
       'Anything lost in arm or hand: look closer at what parts a root from one nerve of the arm.',
       { no: 'no need', yes: 'look closer' },
-      { ...close(SITTING_FRONT), nearArm: ARM_OUT, contacts: [{ on: 'near-hand', along: 0.4, off: 3, from: 120 }] },
+      { ...close(SITTING_FRONT), stands: 'front', nearArm: ARM_OUT, contacts: [{ on: 'near-hand', along: 0.4, off: 3, from: 120 }] },
       { since: 4, ask: 'Is half a finger numb, and the other half not?', effect: 'looks' },
     ),
     grid(
@@ -107,7 +112,7 @@ export const neuroUpper = defineTest({
           not: ['elbow-bend', 'wrist-bend', 'thumb-out'],
         },
       ],
-      { ...close(SITTING_FRONT), nearArm: ARM_OUT, contacts: [{ on: 'near-hand', along: 0.5, off: 3, from: 120, push: 250 }] },
+      { ...close(SITTING_FRONT), stands: 'front', nearArm: ARM_OUT, contacts: [{ on: 'near-hand', along: 0.5, off: 3, from: 120, push: 250 }] },
       { since: 4, when: { stage: 'closer', chose: ['yes'] }, ask: 'Push against me. Then: is it the same on both sides?' },
     ),
   ],

@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { close, ON_THE_BACK } from '../poses'
+import { closeToNeck, ON_THE_BACK } from '../poses'
 import { chose, line, otherwise, pointsTo, speaksFor, table } from '../reading/table'
 import { observe } from '../stages'
 import { on } from '../load'
@@ -29,7 +29,7 @@ export const transverseLigament = defineTest({
       'Lift forward and hold',
       'Cradle the head, fingertips on the back of C1. Lift both straight forward and hold 15 to 20 s.',
       { firm: 'Firm end, nothing felt', soft: 'Soft end or movement', warning: 'A warning sign: stop', pain: 'Pain only' },
-      { ...close(ON_THE_BACK), neck: 10, contacts: [{ on: 'head', along: 0.2, off: -8, from: 255, push: 90 }] },
+      { ...closeToNeck(ON_THE_BACK, 'head'), neck: 10, contacts: [{ on: 'head', along: 0.2, off: -8, from: 255, push: 90 }] },
       { holdSeconds: 20, ask: 'What do you feel? Where?' },
     ),
   ],

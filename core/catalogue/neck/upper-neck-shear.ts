@@ -1,5 +1,5 @@
 import { defineTest } from '../exam-test'
-import { close, SITTING } from '../poses'
+import { closeToNeck, SITTING } from '../poses'
 import { line, otherwise, pointsTo, speaksFor, table, allOf, chose } from '../reading/table'
 import { observe } from '../stages'
 import { on } from '../load'
@@ -36,14 +36,14 @@ export const upperNeckShear = defineTest({
       'A very small nod',
       'Pinch C2 from behind, other hand on the forehead. Ask for a very small nod.',
       { quiet: 'Nothing felt', symptoms: 'Symptoms come on' },
-      { ...close(SITTING), neck: 10, contacts: [PINCH, FOREHEAD] },
+      { ...closeToNeck(SITTING, 'beside'), neck: 10, contacts: [PINCH, FOREHEAD] },
     ),
     observe(
       'which',
       'What the nod brought on',
       'What came on with the nod? Tingling in the limbs, dizziness or faintness is a warning sign: W.',
       { own: 'The familiar symptom', headache: 'Headache', neck: 'Neck pain only', other: 'Something else' },
-      { ...close(SITTING), neck: 4, contacts: [PINCH, FOREHEAD] },
+      { ...closeToNeck(SITTING, 'beside'), neck: 4, contacts: [PINCH, FOREHEAD] },
       { when: { stage: 'nod', chose: ['symptoms'] }, since: 3, effect: 'looks' },
     ),
     observe(
@@ -51,14 +51,14 @@ export const upperNeckShear = defineTest({
       'Glide straight back',
       'Glide head and C1 straight back on C2, with the lightest touch.',
       { still: 'Nothing moves', slide: 'A slide or clunk', warning: 'A warning sign: stop' },
-      { ...close(SITTING), neck: 4, contacts: [PINCH, { ...FOREHEAD, push: 180 }] },
+      { ...closeToNeck(SITTING, 'beside'), neck: 4, contacts: [PINCH, { ...FOREHEAD, push: 180 }] },
     ),
     observe(
       'after',
       'After the glide',
       'Keep it there. What do the nod’s symptoms do?',
       { same: 'The same', eased: 'Eased while held', worse: 'Worse' },
-      { ...close(SITTING), neck: 4, contacts: [PINCH, FOREHEAD] },
+      { ...closeToNeck(SITTING, 'beside'), neck: 4, contacts: [PINCH, FOREHEAD] },
       { when: { stage: 'nod', chose: ['symptoms'] }, effect: 'looks' },
     ),
   ],

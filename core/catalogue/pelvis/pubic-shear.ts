@@ -16,6 +16,7 @@ const ALONE = {
 const SORE_COLUMN = column('sore', 'familiar pain', SORE, { usual: 'no' })
 const POSE = {
   ...ON_THE_BACK_FRONT,
+  stands: 'tested',
   contacts: [
     { on: 'pelvis', along: 0.8, off: 4, from: 60, push: 180 },
     { on: 'pelvis', along: 0.9, off: -4, from: 300, push: 0 },

@@ -41,6 +41,7 @@ export const sijDistraction = defineTest({
     ask: ASK,
     holdSeconds: 5,
     pose: {
+      stands: 'tested',
       plane: 'front',
       support: 'table',
       near: LEG_FLAT,

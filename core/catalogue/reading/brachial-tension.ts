@@ -47,7 +47,7 @@ const PARTS = [
 
 /** The arm on the table, the head in the middle, seen from above. */
 export function armPose(arm: Partial<SpreadArm>, more: Partial<FrontPose> = {}): FrontPose {
-  return { ...close(ON_THE_BACK_FRONT), nearArm: { out: 20, bend: 0, upperSeen: 1, foreSeen: 1, ...arm }, contacts: [], ...more }
+  return { ...close(ON_THE_BACK_FRONT), stands: 'tested', nearArm: { out: 20, bend: 0, upperSeen: 1, foreSeen: 1, ...arm }, contacts: [], ...more }
 }
 
 /** The hand that keeps the shoulder girdle down. */

@@ -1,9 +1,10 @@
 'use client'
 
 import { deviation, mean } from 'd3-array'
-import type { ReactNode } from 'react'
+import { type ReactNode, useMemo } from 'react'
 import { instruct } from '@/core/catalogue/exam-test'
 import { figureOf } from '@/core/figure/figure'
+import { stanceOf } from '@/core/figure/stance'
 import { findingFor } from '@/core/findings/findings'
 import { RESULT_WORDS } from '@/core/findings/finding'
 import { soreSides } from '@/core/story/sore-sides'
@@ -11,7 +12,8 @@ import type { Exam } from '@/core/record/exam'
 import { otherSide } from '@/core/vocabulary/side'
 import { Key } from '@/ui/key'
 import { useExam } from '@/ui/exam/store'
-import { type AngleMark, PoseFigure } from '@/ui/figure/pose-figure'
+import type { AngleMark } from '@/ui/figure/angle-arc'
+import { PoseFigure } from '@/ui/figure/pose-figure'
 import { GatePanel } from '@/ui/exam/gate-panel'
 import { CountsForm } from './counts-form'
 import { ForceGauge } from './force-gauge'
@@ -35,7 +37,8 @@ export function HandCard({ bench, inHand }: Props) {
   const angle = bench.typed === '' ? bench.live : Number(bench.typed)
   const marks = useMarks(inHand)
   const shown = angle ?? marks.find((m) => m.kind === 'onset')?.angle
-  const figure = figureOf(stage.pose, side, shown)
+  const figure = useMemo(() => figureOf(stage.pose, side, shown), [stage.pose, side, shown])
+  const stance = useMemo(() => stanceOf(stage.pose, side, figureOf(stage.pose, side)), [stage.pose, side])
   const sentence = instruct(stage.do, side)
   return (
     <section id={CARD_ID} tabIndex={-1} aria-labelledby="in-hand" className="quiet-focus flex min-h-0 flex-col px-4 pt-4 sm:px-6 lg:overflow-y-auto">
@@ -72,7 +75,13 @@ export function HandCard({ bench, inHand }: Props) {
       {inHand.repeats && <Before inHand={inHand} />}
       {stage.grid && <GridCard bench={bench} inHand={inHand} grid={stage.grid} />}
       <div className={stage.grid ? 'hidden' : 'relative mt-2 h-64 shrink-0 lg:h-auto lg:min-h-52 lg:flex-1'}>
-        <PoseFigure figure={figure} describes={`${sentence} Drawn from the side tested.`} angle={angle} marks={marks} className="size-full" />
+        <PoseFigure
+          figure={figure}
+          describes={`${sentence} ${stance?.words ?? ''} Drawn from the side tested.`}
+          angle={angle}
+          marks={marks}
+          className="size-full"
+        />
         {stage.angle && (
           <p className="absolute right-0 top-0 rounded-card bg-dust/85 px-2 text-right">
             <span className="figures block text-5xl">

@@ -1,12 +1,16 @@
 'use client'
 
+import { useMemo } from 'react'
 import { contraindicationWords, precautionWords } from '@/core/catalogue/condition'
 import type { Stage } from '@/core/catalogue/exam-test'
+import { figureOf } from '@/core/figure/figure'
+import { stanceOf } from '@/core/figure/stance'
 import type { Answer } from '@/core/record/answer'
 import { offered, stagesOf } from '@/core/record/outline'
 import { listWords } from '@/core/vocabulary/sentence'
 import type { InHand } from '@/core/bench/in-hand'
 import type { Aside } from '@/core/bench/state'
+import { PlanView } from '@/ui/figure/plan-view'
 import { letterOf } from '@/ui/exam/commands'
 import { useHands } from '@/ui/exam/hands'
 import { Key } from '@/ui/key'
@@ -45,6 +49,8 @@ interface Props {
 export function Ladder({ inHand, onOpen, onMove }: Props) {
   const [{ keys }] = useHands()
   const { test, run, stage, variant } = inHand
+  const { side } = inHand
+  const stance = useMemo(() => stanceOf(stage.pose, side, figureOf(stage.pose, side)), [stage.pose, side])
   const done = test.variants.find((v) => v.id === variant)
   return (
     <aside
@@ -52,6 +58,12 @@ export function Ladder({ inHand, onOpen, onMove }: Props) {
       tabIndex={0}
       className="my-4 flex flex-col gap-4 border-hair px-4 text-[15px] sm:px-6 lg:overflow-y-auto lg:border-l lg:px-5"
     >
+      {stance && (
+        <figure>
+          <PlanView stance={stance} className="h-20 w-full" />
+          <figcaption className="text-[15px] leading-tight">{stance.words}</figcaption>
+        </figure>
+      )}
       <ol className="space-y-2.5">
         {stagesOf(test, variant).map((s) => {
           const given = run?.answers.find((a) => a.stage === s.id)
