@@ -2,6 +2,7 @@ import type { Metadata } from 'next'
 import { cookies, headers } from 'next/headers'
 import type { ReactNode } from 'react'
 import { Nonce } from '@/ui/nonce'
+import { sans, serif } from '@/ui/fonts'
 import { Palette } from '@/ui/palette'
 import { Textures } from '@/ui/textures'
 import './globals.css'
@@ -12,7 +13,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
   const nonce = (await headers()).get('x-nonce') ?? ''
   const theme = (await cookies()).get('theme')?.value
   return (
-    <html lang="en" data-theme={theme === 'day' || theme === 'lamp' ? theme : undefined}>
+    <html lang="en" className={`${sans.variable} ${serif.variable}`} data-theme={theme === 'day' || theme === 'lamp' ? theme : undefined}>
       <body>
         <Nonce nonce={nonce} />
         <Textures />

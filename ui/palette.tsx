@@ -6,6 +6,9 @@ import { useEffect, useState } from 'react'
 // The catalogue comes with it, so it is fetched when it is first asked for.
 const PaletteDialog = dynamic(() => import('./palette-dialog').then((m) => m.PaletteDialog), { ssr: false })
 
+/** The page itself is drawn by then, in milliseconds. */
+const LATER_MS = 1500
+
 /** Ctrl K or Cmd K on every screen: any screen, test or person by name. */
 export function Palette() {
   const [open, setOpen] = useState(false)
@@ -16,7 +19,12 @@ export function Palette() {
       setOpen(true)
     }
     document.addEventListener('keydown', listen)
-    return () => document.removeEventListener('keydown', listen)
+    // It is there by the time anybody asks for it: what is typed after the key must not be lost.
+    const timer = setTimeout(() => void import('./palette-dialog').catch(() => undefined), LATER_MS)
+    return () => {
+      document.removeEventListener('keydown', listen)
+      clearTimeout(timer)
+    }
   }, [])
   return open ? <PaletteDialog onClose={() => setOpen(false)} /> : null
 }

@@ -1,7 +1,7 @@
 'use client'
 
-/** The first thing Tab reaches: past the header to the answers of the bench, or to the page. */
-export function SkipLink() {
+/** Past what stands before it, to the answers of the bench or to the page: the first thing Tab reaches. */
+export function SkipLink({ words = 'Skip to the content' }: { readonly words?: string }) {
   return (
     <a
       href="#content"
@@ -12,7 +12,7 @@ export function SkipLink() {
       }}
       className="sr-only focus:not-sr-only focus:absolute focus:left-2 focus:top-2 focus:z-20 focus:rounded-card focus:bg-sheet focus:px-4 focus:py-3"
     >
-      Skip to the content
+      {words}
     </a>
   )
 }

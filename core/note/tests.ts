@@ -7,6 +7,7 @@ import type { Run } from '../record/exam'
 import { RESULT_WORDS } from '../findings/finding'
 import { POSTURE_WORDS, POSTURES } from '../vocabulary/posture'
 import { nextStage } from '../record/ladder'
+import { unfinished, unfinishedWords } from './open-points'
 import { repeatsOf, withheldOf } from './performances'
 import type { Paragraph } from './paragraph'
 
@@ -44,14 +45,15 @@ export function testsParagraph(assessment: Assessment): Paragraph {
     const test = testById(s.test)
     return `Not done: ${test ? testTitle(test, s.side) : nameOfTest(s.test)} (${s.why}).`
   })
+  const begun = unfinished(assessment.exam).map((run) => `Not finished: ${unfinishedWords(run)}.`)
   const again = repeatsOf(assessment)
   const withheld = withheldOf(assessment)
   return {
     heading: 'Tests',
     lines:
-      lines.length + retired.length + unasked.length + skips.length + ended.length === 0
+      lines.length + retired.length + unasked.length + skips.length + ended.length + begun.length === 0
         ? ['No test was done.', ...withheld]
-        : [...lines, ...unasked, ...retired, ...again, ...skips, ...ended, ...withheld],
+        : [...lines, ...unasked, ...retired, ...again, ...begun, ...skips, ...ended, ...withheld],
   }
 }
 

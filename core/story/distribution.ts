@@ -69,7 +69,7 @@ export function distributionHints(places: readonly Place[]): readonly string[] {
   const [first, ...rest] = rootsFitting(places)
   if (first && (hand ?? below ?? first.areas > 1)) {
     const best = [first, ...rest].filter((r) => r.areas === first.areas).map((r) => r.root)
-    if (best.length <= 3) hints.push(`Fits ${listWords(best)}${best.length > 1 ? ', which overlap' : ''}.`)
+    if (best.length <= 3) hints.push(`Fits nerve root${best.length > 1 ? 's' : ''} ${listWords(best)}${best.length > 1 ? ', which overlap' : ''}.`)
   }
   return hints
 }

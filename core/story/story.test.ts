@@ -16,9 +16,9 @@ describe('distribution', () => {
   it('tells how far it reaches and which root fits, and never with certainty where roots overlap', () => {
     expect(distributionHints(['right-neck-back', 'right-forearm-back', 'right-thumb'])).toEqual([
       'Reaches the hand (right thumb and first finger).',
-      'Fits C6.',
+      'Fits nerve root C6.',
     ])
-    expect(distributionHints(['left-calf'])).toEqual(['Reaches below the knee (left calf).', 'Fits S1 and S2, which overlap.'])
+    expect(distributionHints(['left-calf'])).toEqual(['Reaches below the knee (left calf).', 'Fits nerve roots S1 and S2, which overlap.'])
     expect(distributionHints(['right-buttock'])).toEqual(['Lies below L5.'])
     expect(distributionHints(['right-low-back', 'right-sacroiliac'])).toEqual(['Lies above and below L5.'])
     expect(distributionHints(['left-saddle'])[0]).toMatch('saddle')

@@ -8,7 +8,13 @@ export function Head({ head, clip }: { readonly head: Body['head']; readonly cli
   const r = head.half
   const scaled = (p: { x: number; y: number }) => ({ x: p.x * r, y: p.y * r })
   const outline = closedPath(shape.outline.map(scaled))
-  const hair = closedPath([...shape.hair.map(scaled), { x: r * 1.5, y: r * 0.6 }, { x: r * 1.3, y: r * 1.6 }, { x: -r * 1.3, y: r * 1.6 }, { x: -r * 1.5, y: r * 0.6 }])
+  const hair = closedPath([
+    ...shape.hair.map(scaled),
+    { x: r * 1.5, y: r * 0.6 },
+    { x: r * 1.3, y: r * 1.6 },
+    { x: -r * 1.3, y: r * 1.6 },
+    { x: -r * 1.5, y: r * 0.6 },
+  ])
   return (
     <g transform={`translate(${head.at.x} ${-head.at.y}) rotate(${90 - head.crown})`}>
       <clipPath id={`${clip}-head`}>

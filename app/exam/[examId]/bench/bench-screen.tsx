@@ -6,6 +6,7 @@ import { instruct } from '@/core/catalogue/exam-test'
 import { nearSide } from '@/core/bench/places-offered'
 import { stepKey } from '@/core/planner/route'
 import { ScreenTitle } from '@/ui/screen-title'
+import { SkipLink } from '@/ui/skip-link'
 import { Announcer } from './announcer'
 import { AsideStrip } from './aside-strip'
 import { AskStrip } from './ask-strip'
@@ -60,6 +61,7 @@ export function BenchScreen() {
   return (
     <main className="flex min-h-0 flex-1 flex-col overflow-y-auto text-[17px] lg:overflow-hidden">
       <ScreenTitle className="sr-only">Bench</ScreenTitle>
+      <SkipLink words="Skip to the answers" />
       <Announcer bench={bench} />
       <PostureTrack bench={bench} onGo={() => setGoing(true)} onKeys={() => setKeys(true)} onPair={() => setPairing(true)} />
       <div className="grid grid-cols-[minmax(0,1fr)] lg:min-h-0 lg:flex-1 lg:grid-cols-[minmax(0,1fr)_13.5rem_24.5rem]">
@@ -116,7 +118,10 @@ export function BenchScreen() {
       <GoDialog
         open={going}
         onOpenChange={setGoing}
-        planned={bench.route.flatMap((leg) => leg.steps).map(stepKey)}
+        planned={bench.route
+          .flatMap((leg) => leg.steps)
+          .filter((s) => s.state === 'open' || s.state === 'under-way')
+          .map(stepKey)}
         near={nearSide('none', exam)}
         onChoose={(test, side) => bench.input({ do: 'choose', test: test.id, side })}
       />

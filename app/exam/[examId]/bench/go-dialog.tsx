@@ -9,7 +9,7 @@ import { SearchList } from '@/ui/search-list'
 
 interface Props {
   readonly open: boolean
-  /** Tests of the plan as "test side", in their order. */
+  /** Tests that are still to do in the plan, as "test side", in their order. */
   readonly planned: readonly string[]
   /** The sore side. */
   readonly near: Side

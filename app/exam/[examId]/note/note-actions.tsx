@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import { openPoints } from '@/core/note/open-points'
 import { useExam } from '@/ui/exam/store'
 import { useTextDraft } from '@/ui/exam/use-draft'
 import { useSigning } from './use-signing'
@@ -17,6 +18,7 @@ function OwnWords() {
   const { signing, sign } = useSigning()
   const [text, write, done] = useTextDraft(`own words ${exam.id}`, exam.ownWords)
   const [asking, setAsking] = useState(false)
+  const open = asking ? openPoints(exam) : []
   return (
     <>
       <label className="block">
@@ -29,16 +31,26 @@ function OwnWords() {
           onBlur={() => {
             if (text === exam.ownWords || record([{ type: 'note-written', text }])) done()
           }}
-          className="w-full rounded-card border border-hair bg-sheet px-3 py-2"
+          className="w-full rounded-card border border-edge bg-sheet px-3 py-2"
         />
         <span className="text-sm text-ash">Kept apart from what is generated. Recorded when you leave the field; kept on this device until then.</span>
       </label>
       {asking ? (
         <div className="rounded-card border border-ink bg-sheet px-4 py-3">
+          {open.length > 0 && (
+            <div className="mb-3 border-l-[6px] border-lantern pl-3">
+              <p className="font-semibold">Still open:</p>
+              <ul className="list-disc pl-5">
+                {open.map((point) => (
+                  <li key={point}>{point}</li>
+                ))}
+              </ul>
+            </div>
+          )}
           <p>What is read now is kept as it stands. After signing nothing here changes any more; addenda can be added.</p>
           <div className="mt-3 flex gap-3">
             <Button disabled={signing} onClick={() => void sign()} look="main">
-              {signing ? 'Signing' : 'Sign it'}
+              {signing ? 'Signing' : open.length > 0 ? 'Sign it as it is' : 'Sign it'}
             </Button>
             <Button onClick={() => setAsking(false)}>Not yet</Button>
           </div>
@@ -73,7 +85,7 @@ function Addendum({ onWrite }: { readonly onWrite: (text: string) => boolean }) 
           onChange={(e) => write(e.target.value)}
           rows={4}
           maxLength={5000}
-          className="w-full rounded-card border border-hair bg-sheet px-3 py-2"
+          className="w-full rounded-card border border-edge bg-sheet px-3 py-2"
         />
       </label>
       <Button type="submit" disabled={!text.trim()} look="main" className="mt-2">
