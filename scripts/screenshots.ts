@@ -98,7 +98,7 @@ const VIEWS: readonly View[] = [
     at: of('Teodor Quill', 'bench'),
     before: async (page) => {
       await press(page, ['g'])
-      await page.keyboard.type('neurological screen arm right')
+      await page.keyboard.type('neurological upper right')
       await press(page, ['Enter', '5', '5', '4', '5'])
     },
   },

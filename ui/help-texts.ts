@@ -1,3 +1,5 @@
+import type { HelpTopic } from './help-topic'
+
 /** What a screen says of itself. */
 export interface HelpText {
   readonly title: string
@@ -87,13 +89,4 @@ export const HELP = {
     words: [PRETEST, CORRELATED],
   },
   other: { title: 'Help', purpose: 'Today lists the day’s people; an examination goes story, safety, bench, weigh, note.', keys: [], words: [] },
-} as const satisfies Record<string, HelpText>
-
-export type HelpTopic = keyof typeof HELP | 'bench'
-
-/** The help that belongs to an address. */
-export function helpFor(path: string): HelpTopic {
-  const screen = /^\/exam\/[^/]+\/(\w+)/.exec(path)?.[1] ?? /^\/(\w+)/.exec(path)?.[1] ?? ''
-  if (screen === 'bench') return 'bench'
-  return screen in HELP ? (screen as keyof typeof HELP) : 'other'
-}
+} as const satisfies Record<Exclude<HelpTopic, 'bench'>, HelpText>

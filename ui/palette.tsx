@@ -1,10 +1,10 @@
 'use client'
 
-import dynamic from 'next/dynamic'
-import { useEffect, useState } from 'react'
+import { lazy, Suspense, useEffect, useState } from 'react'
 
 // The catalogue comes with it, so it is fetched when it is first asked for.
-const PaletteDialog = dynamic(() => import('./palette-dialog').then((m) => m.PaletteDialog), { ssr: false })
+const load = () => import('./palette-dialog')
+const PaletteDialog = lazy(() => load().then((m) => ({ default: m.PaletteDialog })))
 
 /** The page itself is drawn by then, in milliseconds. */
 const LATER_MS = 1500
@@ -20,11 +20,15 @@ export function Palette() {
     }
     document.addEventListener('keydown', listen)
     // It is there by the time anybody asks for it: what is typed after the key must not be lost.
-    const timer = setTimeout(() => void import('./palette-dialog').catch(() => undefined), LATER_MS)
+    const timer = setTimeout(() => void load().catch(() => undefined), LATER_MS)
     return () => {
       document.removeEventListener('keydown', listen)
       clearTimeout(timer)
     }
   }, [])
-  return open ? <PaletteDialog onClose={() => setOpen(false)} /> : null
+  return open ? (
+    <Suspense fallback={null}>
+      <PaletteDialog onClose={() => setOpen(false)} />
+    </Suspense>
+  ) : null
 }

@@ -1,32 +1,8 @@
 'use client'
 
 import Link from 'next/link'
-import { useSyncExternalStore } from 'react'
 import { Button } from './button'
-
-const PLACE = 'dust-lantern-tour'
-const CHANGED = 'dust-lantern-tour-changed'
-
-/** Where the tour stands on this device: not offered yet, at a step, or over. */
-type At = 'offered' | 'over' | 0 | 1 | 2 | 3
-
-function read(): At {
-  const kept = localStorage.getItem(PLACE)
-  if (kept === 'over') return 'over'
-  return kept === '0' || kept === '1' || kept === '2' || kept === '3' ? (Number(kept) as At) : 'offered'
-}
-
-function go(at: At): void {
-  localStorage.setItem(PLACE, String(at))
-  window.dispatchEvent(new Event(CHANGED))
-}
-
-function subscribe(changed: () => void): () => void {
-  window.addEventListener(CHANGED, changed)
-  return () => window.removeEventListener(CHANGED, changed)
-}
-
-const useAt = (): At => useSyncExternalStore(subscribe, read, () => 'over')
+import { goTour, type TourAt, useTour } from './tour-state'
 
 const STEPS = [
   {
@@ -51,30 +27,9 @@ const STEPS = [
   },
 ] as const
 
-/** On Today of the demo clinic, until somebody has had it or said no: a tour of four steps on an invented person. */
-export function TourOffer({ examId }: { readonly examId: string | null }) {
-  const at = useAt()
-  if (at !== 'offered' || examId === null) return null
-  return (
-    <section aria-label="A first look round" className="mt-6 flex flex-wrap items-center gap-3 rounded-card border-l-[6px] border-lantern bg-sheet px-5 py-4">
-      <p className="mr-auto max-w-2xl">
-        <strong>New here?</strong> Everybody in this clinic is invented. Four steps show an examination from story to answer.
-      </p>
-      <Button asChild look="main">
-        <Link href={`/exam/${examId}/story`} onClick={() => go(0)}>
-          Show me round
-        </Link>
-      </Button>
-      <Button onClick={() => go('over')} look="quiet">
-        Not now
-      </Button>
-    </section>
-  )
-}
-
 /** The step of the tour that is on, at the foot of an examination's screens. */
 export function TourStep({ examId }: { readonly examId: string }) {
-  const at = useAt()
+  const at = useTour()
   if (at === 'offered' || at === 'over') return null
   const step = STEPS[at]
   const back = STEPS[at - 1]
@@ -89,24 +44,24 @@ export function TourStep({ examId }: { readonly examId: string }) {
       </p>
       {back && (
         <Button asChild>
-          <Link href={`/exam/${examId}/${back.screen}`} onClick={() => go((at - 1) as At)}>
+          <Link href={`/exam/${examId}/${back.screen}`} onClick={() => goTour((at - 1) as TourAt)}>
             Back
           </Link>
         </Button>
       )}
       {next ? (
         <Button asChild look="main">
-          <Link href={`/exam/${examId}/${next.screen}`} onClick={() => go((at + 1) as At)}>
+          <Link href={`/exam/${examId}/${next.screen}`} onClick={() => goTour((at + 1) as TourAt)}>
             Next: {next.title}
           </Link>
         </Button>
       ) : (
-        <Button onClick={() => go('over')} look="main">
+        <Button onClick={() => goTour('over')} look="main">
           Done
         </Button>
       )}
       {next && (
-        <Button onClick={() => go('over')} look="quiet">
+        <Button onClick={() => goTour('over')} look="quiet">
           Leave the tour
         </Button>
       )}

@@ -5,6 +5,7 @@ import { useTyped } from './use-typed'
 /** A person as a list names them, with the examination that opens. */
 export interface FoundPerson {
   readonly examId: string
+  readonly name: string
   readonly words: string
 }
 
@@ -16,5 +17,5 @@ interface Rows {
 export function usePeople(wanted: string): readonly FoundPerson[] {
   const answer = useTyped(wanted, (needle) => `/today/rows?find=${needle}`)
   if (wanted.trim() === '') return []
-  return (answer?.value as Rows | undefined)?.rows.map((row) => ({ examId: row.examId, words: `${row.name}: ${row.complaint}` })) ?? []
+  return (answer?.value as Rows | undefined)?.rows.map((row) => ({ examId: row.examId, name: row.name, words: `${row.name}: ${row.complaint}` })) ?? []
 }

@@ -1,11 +1,11 @@
 'use client'
 
 import { RadioGroup } from 'radix-ui'
-import { useMemo } from 'react'
-import { testById } from '@/core/catalogue'
-import { figureOf } from '@/core/figure/figure'
+import dynamic from 'next/dynamic'
 import { BUILDS, TONE_COLOURS, TONES, useAppearance } from '@/ui/figure/appearance'
-import { PoseFigure } from '@/ui/figure/pose-figure'
+
+// The drawing brings the catalogue with it: it comes after the page.
+const FigurePreview = dynamic(() => import('./figure-preview').then((m) => m.FigurePreview), { ssr: false, loading: () => <div className="h-40 w-72" /> })
 
 const CHIP =
   'flex min-h-11 items-center gap-2 rounded-full border border-edge px-4 data-[state=checked]:border-ink data-[state=checked]:bg-ink data-[state=checked]:text-dust'
@@ -13,8 +13,6 @@ const CHIP =
 /** How the patient is drawn on this device: it changes no measure and says nothing of the person on the table. */
 export function FigureSettings() {
   const [{ tone, build }, change] = useAppearance()
-  const stage = testById('leg-raise')?.stages[0]
-  const figure = useMemo(() => (stage ? figureOf(stage.pose, 'right') : null), [stage])
   return (
     <section aria-labelledby="figure" className="mt-6 rounded-card border border-hair bg-sheet px-5 py-4">
       <h2 id="figure" className="text-xl">
@@ -54,7 +52,7 @@ export function FigureSettings() {
             ))}
           </RadioGroup.Root>
         </div>
-        {figure && <PoseFigure figure={figure} describes={`The drawn patient, ${tone}, ${build}`} className="h-40 w-72 max-w-full" />}
+        <FigurePreview describes={`The drawn patient, ${tone}, ${build}`} />
       </div>
     </section>
   )

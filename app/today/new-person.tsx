@@ -1,7 +1,7 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { type SubmitEvent, useState } from 'react'
+import { lazy, type SubmitEvent, Suspense, useState } from 'react'
 import { v7 } from 'uuid'
 import type { NewPersonFields } from '@/core/vocabulary/new-person'
 import type { Problem } from '@/core/vocabulary/problem'
@@ -9,6 +9,9 @@ import { Button } from '@/ui/button'
 import { BOX, Field } from '@/ui/field'
 import { ProblemNotice } from '@/ui/problem-notice'
 import { startPerson } from './actions'
+
+// Asked for once something of a name is there.
+const SimilarPeople = lazy(() => import('./similar-people').then((m) => ({ default: m.SimilarPeople })))
 
 interface Props {
   readonly today: string
@@ -81,6 +84,11 @@ export function NewPersonForm({ today, onClose }: Props) {
           </Button>
           <Button onClick={onClose}>Close</Button>
         </div>
+        {fields.name.trim() !== '' && (
+          <Suspense fallback={null}>
+            <SimilarPeople name={fields.name} />
+          </Suspense>
+        )}
       </div>
     </form>
   )

@@ -5,7 +5,7 @@ import { STATEMENT } from '@/core/note/statement'
 import { dayOf } from '@/db/day'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
-import { TourOffer } from '@/ui/tour'
+import { TourOffer } from '@/ui/tour-offer'
 import { DayBook } from './day-book'
 import { rowsOfDay, rowsOfOtherDays } from './day-rows'
 

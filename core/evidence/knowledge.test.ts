@@ -81,7 +81,7 @@ describe('the clinic’s own rules', () => {
     expect(verdict?.weighed?.rule).toMatchObject({ lr: 9, rule: { cluster: { id: 'own-thrust-only', basis: 'own' } } })
     expect(verdict?.rules.find((r) => r.cluster.id === 'own-thrust-only')?.state).toBe('met')
     const note = plainText(noteOf(assess(record.exam, { clinic: clinic({ rules: [ownRule()] }) }), 'A person.'))
-    expect(note).toMatch('by the clinic’s own rule (entered by the clinic: our audit)')
+    expect(note).toMatch('the clinic’s own rule 80 % (entered by the clinic: our audit)')
   })
 
   it('a decided published rule leads before an own one', () => {

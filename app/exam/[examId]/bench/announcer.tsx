@@ -1,6 +1,7 @@
 'use client'
 
-import { spokenWords } from '@/core/bench/spoken'
+import { testTitle } from '@/core/catalogue/exam-test'
+import { spokenWords } from '@/core/note/spoken'
 import { standingWords } from '@/core/note/conclusion'
 import { asksFor } from '@/core/clusters/asks-for'
 import { rulesTold } from '@/core/note/sources'
@@ -17,6 +18,8 @@ export function Announcer({ bench }: { readonly bench: Bench }) {
   const rule = soreSides(exam)
     .flatMap((side) => assessment.sources.filter((s) => s.side === side).flatMap((s) => rulesTold(s).lead ?? []))
     .find((r) => last !== undefined && asksFor(r.cluster, last))
+  const { inHand } = bench
+  const next = inHand && (inHand.run ? inHand.stage.label : testTitle(inHand.test, inHand.side))
   const halt = haltsOf(exam)[0]
   const board = halt
     ? `Halt: ${halt.gate.reason.replace(/\.$/, '')}`
@@ -24,7 +27,7 @@ export function Announcer({ bench }: { readonly bench: Bench }) {
   return (
     <>
       <p role="status" aria-label="Recorded" className="sr-only">
-        {spokenWords(entries(), bench.inHand, board)}
+        {spokenWords(entries(), next, board)}
       </p>
       <p role="status" aria-label="In hand" className="sr-only">
         {handWords(bench)}

@@ -1,7 +1,5 @@
-import { testTitle } from '../catalogue/exam-test'
-import { entryWords } from '../note/entry-words'
 import type { ExamEvent } from '../record/event'
-import type { InHand } from './in-hand'
+import { entryWords } from './entry-words'
 
 /** Entries that were made with hands on the patient, and are told back. */
 const TOLD: ReadonlySet<ExamEvent['type']> = new Set([
@@ -17,15 +15,15 @@ const TOLD: ReadonlySet<ExamEvent['type']> = new Set([
 /**
  * What a screen reader says after an answer: what was recorded, what comes next, and where the leading rule stands.
  *
+ * @param next - the stage or test that comes next; null where the plan is done
  * @param board - what stands out and where its rule is, in words; empty where nothing does
  * @returns empty where the last entry is none that is told back
- * @example spokenWords(entries, inHand, 'SI joint, 3 of 5: open, needs 2 more of 4')
+ * @example spokenWords(entries, 'Gaenslen test, right', 'SI joint, 3 of 5: open, needs 2 more of 4')
  * // "Recorded: Thigh thrust, right, press along the thigh: nothing. Next: Gaenslen test, right. SI joint, 3 of 5: open, needs 2 more of 4."
  */
-export function spokenWords(entries: readonly ExamEvent[], inHand: InHand | null, board: string): string {
+export function spokenWords(entries: readonly ExamEvent[], next: string | null, board: string): string {
   const last = entries.at(-1)
   if (!last || !TOLD.has(last.type)) return ''
   const recorded = `Recorded: ${entryWords(last, entries).replace(/\.$/, '')}.`
-  const next = inHand ? `Next: ${inHand.run ? inHand.stage.label : testTitle(inHand.test, inHand.side)}.` : 'Nothing is left of the plan.'
-  return [recorded, next, board && `${board}.`].filter(Boolean).join(' ')
+  return [recorded, next === null ? 'Nothing is left of the plan.' : `Next: ${next}.`, board && `${board}.`].filter(Boolean).join(' ')
 }

@@ -1,0 +1,11 @@
+/** The screens that have help of their own; the bench tells its own keys. */
+const TOPICS = ['today', 'story', 'safety', 'weigh', 'note', 'library', 'settings', 'other'] as const
+
+export type HelpTopic = (typeof TOPICS)[number] | 'bench'
+
+/** The help that belongs to an address. */
+export function helpFor(path: string): HelpTopic {
+  const screen = /^\/exam\/[^/]+\/(\w+)/.exec(path)?.[1] ?? /^\/(\w+)/.exec(path)?.[1] ?? ''
+  if (screen === 'bench') return 'bench'
+  return TOPICS.find((topic) => topic === screen) ?? 'other'
+}
