@@ -71,7 +71,7 @@ test('a bell and a phone on the limb, joined by a code', async ({ page, clinic, 
 test('a test is dragged to another place, and stays there', async ({ page, clinic }) => {
   await page.goto(`${clinic.url}/exam/${clinic.examOf('Corwin Teasel')}/bench`)
   const chips = page.getByRole('navigation', { name: 'Planned tests by posture' }).getByRole('button')
-  await expect(chips.first()).toHaveAttribute('aria-label', 'Slump test, left: to do')
+  await expect(chips.first()).toHaveAttribute('aria-label', /Slump test, left: to do$/)
   const from = await chips.nth(0).boundingBox()
   const to = await chips.nth(2).boundingBox()
   if (!from || !to) throw new Error('The chips are on screen.')
@@ -80,11 +80,11 @@ test('a test is dragged to another place, and stays there', async ({ page, clini
   await page.mouse.move(from.x + 40, from.y + 20, { steps: 4 })
   await page.mouse.move(to.x + to.width / 2, to.y + 20, { steps: 12 })
   await page.mouse.up()
-  await expect(chips.first()).toHaveAttribute('aria-label', 'Slump test, right: to do')
+  await expect(chips.first()).toHaveAttribute('aria-label', /Slump test, right: to do$/)
   const exam = await recordOf(page)
   expect(exam.order.slice(0, 3)).toEqual(['slump right', 'seated-leg-raise left', 'slump left'])
   await page.reload()
-  await expect(chips.first()).toHaveAttribute('aria-label', 'Slump test, right: to do')
+  await expect(chips.first()).toHaveAttribute('aria-label', /Slump test, right: to do$/)
 })
 
 test('the body is painted with one stroke, and a lightly crossed place is not missed', async ({ page, clinic }) => {

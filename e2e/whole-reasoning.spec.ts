@@ -142,6 +142,9 @@ test('own figures and own rules speak under their author’s name, on Weigh, in 
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByText(/Odalys Brightmoor, 37, ferry purser, number 102/)).toBeVisible()
   await page.emulateMedia({ media: null })
+  // On paper it is two pages, whatever is folded on the screen.
+  const paper = (await page.pdf({ format: 'A4' })).toString('latin1')
+  expect(paper.match(/\/Type\s*\/Page[^s]/g)?.length).toBeLessThanOrEqual(2)
 
   // The file carries what the clinic knew, so another program gives the same figures.
   const file = path.join(clinic.folder, 'odalys.json')

@@ -17,7 +17,7 @@ export function ScreenTitle({ className, children }: { readonly className?: stri
     if (has === null || has === document.body || has.closest('nav a') !== null) heading.current?.focus({ preventScroll: true })
   }, [])
   return (
-    <h1 ref={heading} tabIndex={-1} className={`quiet-focus ${className ?? ''}`}>
+    <h1 id="content" ref={heading} tabIndex={-1} className={`quiet-focus ${className ?? ''}`}>
       {children}
     </h1>
   )

@@ -6,7 +6,7 @@ import { goTour, useTour } from './tour-state'
 
 /** On Today of the demo clinic, until somebody has had it or said no: a tour of four steps on an invented person. */
 export function TourOffer({ examId }: { readonly examId: string | null }) {
-  const at = useTour()
+  const at = useTour('offered')
   if (at !== 'offered' || examId === null) return null
   return (
     <section aria-label="A first look round" className="mt-6 flex flex-wrap items-center gap-3 rounded-card border-l-[6px] border-lantern bg-sheet px-5 py-4">

@@ -1,6 +1,7 @@
 'use client'
 
 import { useSyncExternalStore } from 'react'
+import { TOUR_COOKIE } from './tour-cookie'
 
 const PLACE = 'dust-lantern-tour'
 const CHANGED = 'dust-lantern-tour-changed'
@@ -17,6 +18,8 @@ function read(): TourAt {
 /** Go to a step of the tour, or end it; kept on this device. */
 export function goTour(at: TourAt): void {
   localStorage.setItem(PLACE, String(at))
+  // The server reads it too, so that a page that has no offer does not make room for one.
+  if (at === 'over') document.cookie = `${TOUR_COOKIE}=over; path=/; max-age=31536000; samesite=lax`
   window.dispatchEvent(new Event(CHANGED))
 }
 
@@ -25,7 +28,11 @@ function subscribe(changed: () => void): () => void {
   return () => window.removeEventListener(CHANGED, changed)
 }
 
-/** Where the tour stands; over until the device was asked. */
-export function useTour(): TourAt {
-  return useSyncExternalStore(subscribe, read, () => 'over')
+/**
+ * Where the tour stands.
+ *
+ * @param before - what is taken for it until the device was asked
+ */
+export function useTour(before: 'offered' | 'over' = 'over'): TourAt {
+  return useSyncExternalStore(subscribe, read, () => before)
 }

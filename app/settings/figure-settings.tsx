@@ -14,7 +14,7 @@ const CHIP =
 export function FigureSettings() {
   const [{ tone, build }, change] = useAppearance()
   return (
-    <section aria-labelledby="figure" className="mt-6 rounded-card border border-hair bg-sheet px-5 py-4">
+    <section aria-labelledby="figure" className="mt-6 min-h-72 rounded-card border border-hair bg-sheet px-5 py-4">
       <h2 id="figure" className="text-xl">
         The drawn patient
       </h2>

@@ -1,10 +1,12 @@
 import { format } from 'date-fns'
 import type { Metadata } from 'next'
+import { cookies } from 'next/headers'
 import { connection } from 'next/server'
 import { STATEMENT } from '@/core/note/statement'
 import { dayOf } from '@/db/day'
 import { who } from '@/server/who'
 import { SiteHeader } from '@/ui/site-header'
+import { TOUR_COOKIE } from '@/ui/tour-cookie'
 import { TourOffer } from '@/ui/tour-offer'
 import { DayBook } from './day-book'
 import { rowsOfDay, rowsOfOtherDays } from './day-rows'
@@ -20,7 +22,9 @@ export default async function TodayPage() {
     <>
       <SiteHeader who={visitor} />
       <main className="mx-auto max-w-6xl px-4 pb-16 sm:px-6">
-        {visitor.demo && <TourOffer examId={(today.find((row) => !row.finished) ?? today[0])?.examId ?? null} />}
+        {visitor.demo && (await cookies()).get(TOUR_COOKIE)?.value !== 'over' && (
+          <TourOffer examId={(today.find((row) => !row.finished) ?? today[0])?.examId ?? null} />
+        )}
         <DayBook today={today} earlier={rowsOfOtherDays(now)} title={format(now, 'EEEE d MMMM')} day={dayOf(now.getTime())} />
         <p className="mt-10 max-w-3xl text-sm text-ash">{STATEMENT}</p>
       </main>

@@ -40,7 +40,7 @@ describe('the bench by keyboard', () => {
     expect(screen.getByRole('alert')).toHaveTextContent('How strong is it now, 0 to 10?')
     await keys('5')
     expect(board()).toHaveTextContent('SI joint, 3 of 5: open, needs 2 more of 4')
-    expect(screen.getByRole('button', { name: 'Thigh thrust, right: positive' })).toBeVisible()
+    expect(screen.getByRole('button', { name: /Thigh thrust, right: positive$/ })).toBeVisible()
   })
 
   it('keeps a typed angle with the next answer, and asks once about an unusual one', async () => {
@@ -81,7 +81,7 @@ describe('the bench by keyboard', () => {
     expect(screen.getByRole('alert')).toHaveTextContent('Nothing was begun')
     await keys('{Enter}', '{Escape}')
     expect(screen.queryByRole('group', { name: 'That is my pain' })).toBeNull()
-    expect(screen.getByRole('button', { name: 'FABER test, right: to do' })).toBeVisible()
+    expect(screen.getByRole('button', { name: /FABER test, right: to do$/ })).toBeVisible()
     await keys('.')
     expect(screen.getByRole('alert')).toHaveTextContent('Stopped for the patient: FABER test, right.')
     expect(board()).toHaveTextContent('needs 3 more of 5')
@@ -200,7 +200,7 @@ describe('the bench by keyboard', () => {
     // No need to look closer.
     await keys(' ')
     expect(board()).toHaveTextContent(/Lumbosacral radiculopathy \(L4-S1\), left\d+ %model/)
-    expect(screen.getByRole('button', { name: 'Neurological examination, lower limb, left: positive' })).toBeVisible()
+    expect(screen.getByRole('button', { name: /Neurological examination, lower limb, left: positive$/ })).toBeVisible()
   })
 
   it('a table runs from four keys: usual and on, turn the value, keep; back empties the last cell', async () => {
@@ -237,9 +237,9 @@ describe('the bench by keyboard', () => {
     renderAround(sorePelvis(), <BenchScreen />)
     await keys('g', 'faber right', '{Enter}')
     await keys('k', '2')
-    expect(screen.getByRole('button', { name: 'FABER test, right: left out' })).toHaveAttribute('title', 'Left out: cannot lie or sit that way.')
+    expect(screen.getByRole('button', { name: /FABER test, right: left out$/ })).toHaveAttribute('title', 'Left out: cannot lie or sit that way.')
     await keys('{Backspace}')
-    expect(screen.getByRole('button', { name: 'FABER test, right: to do' })).toBeVisible()
+    expect(screen.getByRole('button', { name: /FABER test, right: to do$/ })).toBeVisible()
   })
 
   it('a warning sign stops everything in two keys', async () => {
@@ -251,7 +251,7 @@ describe('the bench by keyboard', () => {
         .map((a) => a.textContent)
         .join(),
     ).toMatch('Keep them seated, or lay them flat')
-    expect(screen.getByRole('button', { name: 'FABER test, right: withheld' })).toBeVisible()
+    expect(screen.getByRole('button', { name: /FABER test, right: withheld$/ })).toBeVisible()
   })
 
   it('moves the test in hand by keyboard, and the order stays', async () => {
@@ -338,7 +338,7 @@ describe('the bench by keyboard', () => {
   it('a reason of one’s own for leaving a test out is three keys beside its words', async () => {
     renderAround(sorePelvis(), <BenchScreen />)
     await keys('g', 'thigh thrust right', '{Enter}', 'k', '6', 'bruised knee', '{Enter}')
-    expect(screen.getByRole('button', { name: 'Thigh thrust, right: left out' })).toBeVisible()
+    expect(screen.getByRole('button', { name: /Thigh thrust, right: left out$/ })).toBeVisible()
   })
 
   it('tells one voice what was recorded, what comes next and where the board stands', async () => {

@@ -132,7 +132,7 @@ function StepChip({ step, bench }: { readonly step: RouteStep; readonly bench: B
       style={{ transform: transform ? `translate3d(${transform.x}px, 0, 0)` : undefined, transition, zIndex: isDragging ? 10 : undefined }}
       title={step.why}
       aria-current={now ? 'true' : undefined}
-      aria-label={`${step.test.name}${step.side === 'none' ? '' : `, ${step.side}`}: ${step.state === 'done' ? (reproduced ? RESULT_WORDS.positive : 'done') : STATE_WORDS[step.state]}`}
+      aria-label={`${ambiguous ? `${REGION_WORDS[step.test.region]} ` : ''}${step.test.short}${side}, ${step.test.name}${step.side === 'none' ? '' : `, ${step.side}`}: ${step.state === 'done' ? (reproduced ? RESULT_WORDS.positive : 'done') : STATE_WORDS[step.state]}`}
       onClick={() => {
         bench.input({ do: 'choose', test: step.test.id, side: step.side })
         focusCard()

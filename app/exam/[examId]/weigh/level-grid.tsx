@@ -22,7 +22,7 @@ export function LevelGrid({ level }: { readonly level: Level }) {
       </h3>
       <p className="text-ash">A ranking by how well each fits, with weights of this project. It is no probability, and pain rarely keeps to one root.</p>
       <div className="mt-3 grid gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-        <table className="w-full self-start text-left text-[15px]">
+        <table className="w-full self-start text-left text-[15px] print:hidden">
           <caption className="sr-only">Expected against found, for the first two</caption>
           <thead className="text-sm text-ash">
             <tr>

@@ -156,8 +156,11 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
       {(rules.length > 0 || verdict.pointers.length > 0) && (
         <Fold title="Cluster rules and pointers" open={!weighed}>
           <div className="grid max-w-5xl gap-8 lg:grid-cols-2">
-            {rules.map((rule) => (
-              <RuleTree key={rule.cluster.id} rule={rule} colour={FAMILY_COLOUR[verdict.family]} />
+            {rules.map((rule, i) => (
+              // On paper the rule that leads; the others are on the screen.
+              <div key={rule.cluster.id} className={i === 0 ? 'contents' : 'contents print:hidden'}>
+                <RuleTree rule={rule} colour={FAMILY_COLOUR[verdict.family]} />
+              </div>
             ))}
             <Pointers verdict={verdict} />
           </div>
