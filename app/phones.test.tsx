@@ -6,13 +6,15 @@ import { BellScreen } from './bell/[code]/bell-screen'
 import { TiltScreen } from './tilt/[code]/tilt-screen'
 
 const sent: { url: string; frames: ReturnType<typeof parseFrame>[] }[] = []
+let listeners = 1
 let arrives = true
 beforeEach(() => {
   sent.length = 0
   arrives = true
+  listeners = 1
   vi.stubGlobal('fetch', (url: string, init: RequestInit) => {
     sent.push({ url, frames: (init.body as string).split('\n').map(parseFrame) })
-    return Promise.resolve(new Response(null, { status: arrives ? 202 : 404 }))
+    return Promise.resolve(Response.json({ heard: listeners }, { status: arrives ? 202 : 404 }))
   })
 })
 afterEach(() => {
@@ -29,6 +31,9 @@ describe('the patient’s bell', () => {
       { url: '/devices/ABC234', frames: [{ channel: 'button', value: 1, device: 'bell' }] },
       { url: '/devices/ABC234', frames: [{ channel: 'button', value: 7, device: 'bell rating' }] },
     ])
+    listeners = 0
+    await userEvent.click(screen.getByRole('button', { name: 'That is my pain' }))
+    expect(screen.getByRole('status')).toHaveTextContent('Nobody is listening just now. Say it aloud.')
     arrives = false
     await userEvent.click(screen.getByRole('button', { name: 'That is my pain' }))
     expect(screen.getByRole('status')).toHaveTextContent('It did not arrive. Say it aloud')

@@ -39,8 +39,11 @@ export function listen(exams: readonly string[], tell: Listener): () => void {
   }
 }
 
-function tellAll(message: LiveMessage): void {
-  for (const tell of live.listeners.get(message.exam) ?? []) tell(message)
+/** @returns how many windows were told */
+function tellAll(message: LiveMessage): number {
+  const listeners = [...(live.listeners.get(message.exam) ?? [])]
+  for (const tell of listeners) tell(message)
+  return listeners.length
 }
 
 /** Tell every window of this examination that its record grew. */
@@ -48,7 +51,7 @@ export function announce(exam: string, length: number): void {
   tellAll({ kind: 'grew', exam, length })
 }
 
-/** Pass a frame of a paired device on. */
-export function tellDevices(exam: string, frame: Frame): void {
-  tellAll({ kind: 'frame', exam, frame })
+/** Pass a frame of a paired device on. @returns how many windows have this examination open */
+export function tellDevices(exam: string, frame: Frame): number {
+  return tellAll({ kind: 'frame', exam, frame })
 }

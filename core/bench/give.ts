@@ -5,12 +5,12 @@ import { type Exam, withEvent } from '../record/exam'
 import { contraindicationOf } from '../safety/safety'
 import { beginHold } from './hold'
 import type { InHand } from './in-hand'
-import { type BenchState, putAway } from './state'
+import { afterThis, type BenchState, putAway } from './state'
 import type { Stepped } from './stepped'
 
 /** Events that end what is in hand. */
 export function done(state: BenchState, events: readonly EventContent[], hint: string | null = null): Stepped {
-  return { state: { ...putAway(state), chosen: null, hint }, events, devices: 'stop' }
+  return { state: { ...putAway(state), ...afterThis(state), hint }, events, devices: 'stop' }
 }
 
 /** Start the test if its first answer is this one; keep it in hand until its ladder is done. */
@@ -31,7 +31,7 @@ export function give(state: BenchState, hand: InHand | null, answer: Answer, new
   return {
     state: {
       ...putAway(state),
-      chosen: over || halted ? null : { test: test.id, side },
+      ...(halted ? { chosen: null, queue: [] } : over ? afterThis(state) : { chosen: { test: test.id, side } }),
       // Both hands are busy, or the arms are up: the time begins by itself.
       hold: next?.timedAtOnce && !halted && now !== undefined ? beginHold(next.holdSeconds ?? 0, now) : null,
     },

@@ -4,7 +4,7 @@ import type { Onset } from '../metrology/onset'
 import type { LimitedBy, SymptomId } from '../record/answer'
 import type { PlanMode } from '../record/event'
 import type { TestSide } from '../vocabulary/side'
-import type { Aside, Pending } from './state'
+import type { Aside, Pair, Pending } from './state'
 import type { TableMove } from './table'
 
 /** Answers that need no details. */
@@ -23,6 +23,8 @@ export interface Seen {
  */
 export type BenchInput =
   | { readonly do: 'choose'; readonly test: TestId; readonly side: TestSide }
+  /** Several tests, one after the other: those of a rule. */
+  | { readonly do: 'choose-all'; readonly pairs: readonly Pair[] }
   | { readonly do: 'take-suggested' }
   | { readonly do: 'change-side'; readonly side: TestSide }
   | { readonly do: 'change-variant'; readonly variant: string }

@@ -60,6 +60,8 @@ export interface HoldState {
 export interface BenchState {
   /** The test chosen by hand; null while the suggested one is in hand. */
   readonly chosen: Pair | null
+  /** Tests chosen together, as those of a rule: one after the other, before anything is suggested again. */
+  readonly queue: readonly Pair[]
   readonly pending: Pending | null
   readonly aside: Aside | null
   /** The symptom that the rating strip asks about. */
@@ -94,6 +96,7 @@ export const NO_TABLE: TableState = { key: '', cells: {}, at: 0, filled: [] }
 /** A bench on which nothing lies. */
 export const EMPTY_BENCH: BenchState = {
   chosen: null,
+  queue: [],
   pending: null,
   aside: null,
   rated: null,
@@ -112,7 +115,12 @@ export const EMPTY_BENCH: BenchState = {
   simulated: false,
 }
 
+/** The next of the tests that were chosen together, and those behind it; nothing where none waits. */
+export function afterThis({ queue }: Pick<BenchState, 'queue'>): Pick<BenchState, 'chosen' | 'queue'> {
+  return { chosen: queue[0] ?? null, queue: queue.slice(1) }
+}
+
 /** The same bench with everything of the stage in hand put away; what was chosen stays. */
 export function putAway(state: BenchState): BenchState {
-  return { ...EMPTY_BENCH, chosen: state.chosen, variants: state.variants }
+  return { ...EMPTY_BENCH, chosen: state.chosen, queue: state.queue, variants: state.variants }
 }

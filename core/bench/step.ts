@@ -8,7 +8,7 @@ import { unsettled } from '../safety/state'
 import { holdAt, toggleHold } from './hold'
 import { type InHand, inHandOf } from './in-hand'
 import type { BenchInput } from './input'
-import { type BenchState, type Pair, putAway } from './state'
+import { afterThis, type BenchState, type Pair, putAway } from './state'
 import { asksLevel, doubt, endAngle, feelsEnd, feelsOrder, partsNow, plain, TRIALS, typedLevel, watched, withTyped } from './measured'
 import type { Stepped } from './stepped'
 import { asked, changed, confirmed, nextPlace, warned } from './tell'
@@ -49,8 +49,10 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
   switch (input.do) {
     case 'choose':
       return { state: { ...putAway(state), chosen: { test: input.test, side: input.side } }, events: [], devices: 'stop' }
+    case 'choose-all':
+      return { state: { ...putAway(state), ...afterThis({ queue: input.pairs }) }, events: [], devices: 'stop' }
     case 'take-suggested':
-      return { state: { ...putAway(state), chosen: null }, events: [], devices: 'stop' }
+      return { state: { ...putAway(state), chosen: null, queue: [] }, events: [], devices: 'stop' }
     case 'change-side':
       if (!hand || hand.run || !sidesOf(hand.test).includes(input.side)) return same
       return { state: { ...putAway(state), chosen: { test: hand.test.id, side: input.side } }, events: [], devices: 'stop' }
@@ -165,7 +167,13 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
       return only({ press: input.score })
     case 'took-back':
       return {
-        state: { ...putAway(state), chosen: input.test === null ? null : { test: input.test, side: input.side }, hint: input.words },
+        state: {
+          ...putAway(state),
+          // What waited goes on waiting behind the test that is done again.
+          queue: state.queue.length > 0 && state.chosen ? [state.chosen, ...state.queue] : state.queue,
+          chosen: input.test === null ? null : { test: input.test, side: input.side },
+          hint: input.words,
+        },
         events: [],
         devices: 'stop',
       }

@@ -88,6 +88,10 @@ describe('a session', () => {
     await here.refresh()
     expect(here.state().onDisk).toEqual(server.log)
     expect(there.state().onDisk).toEqual(server.log)
+    // Each is told what the other recorded, until it records something itself.
+    expect(here.state().foreign).toMatchObject(note('there'))
+    here.record([note('again')])
+    expect(here.state().foreign).toBeNull()
   })
 
   it('what the server refuses is set aside with its reason, and the record on disk is shown', async () => {

@@ -21,6 +21,8 @@ export interface SessionState {
   /** What could not join the record and has not been dealt with. */
   readonly aside: readonly SetAside[]
   readonly problem: Problem | null
+  /** What another window or person recorded last, since this one recorded anything. */
+  readonly foreign: ExamEvent | null
 }
 
 /** What a session reaches outside itself. */
@@ -56,7 +58,7 @@ export interface Session {
 }
 
 export function createSession(examId: string, stored: readonly ExamEvent[], ports: Ports): Session {
-  let state: SessionState = { onDisk: stored, waiting: [], exam: examFrom(stored), reachable: true, lasting: true, aside: [], problem: null }
+  let state: SessionState = { onDisk: stored, waiting: [], exam: examFrom(stored), reachable: true, lasting: true, aside: [], problem: null, foreign: null }
   let sending = false
   /** Another window wrote while this one was sending, or the record turned out to differ from what this window shows. */
   let behind = false
@@ -79,6 +81,12 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
     return state.waiting.filter((event) => !ids.has(event.id))
   }
 
+  /** The last of these that this window did not make; what was told before where none is. */
+  const foreignIn = (events: readonly ExamEvent[]): Pick<SessionState, 'foreign'> => {
+    const own = new Set([...state.onDisk, ...state.waiting].map((event) => event.id))
+    return { foreign: events.findLast((event) => !own.has(event.id)) ?? state.foreign }
+  }
+
   const keep = async (made: readonly ExamEvent[]) => {
     const box = await ports.outbox
     try {
@@ -99,7 +107,7 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
       return false
     }
     taken = []
-    change({ waiting: [...state.waiting, ...made], exam: admission.exam, problem: null })
+    change({ waiting: [...state.waiting, ...made], exam: admission.exam, problem: null, foreign: null })
     void keep(made)
     return true
   }
@@ -152,7 +160,7 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
         const refused = new Set(result.refused.map(({ id }) => id))
         await quietly((box) => box.delivered(batch.filter((event) => !refused.has(event.id)).map((event) => event.id)))
         const onDisk = result.events.length > 0 ? [...state.onDisk.slice(0, after), ...result.events] : state.onDisk
-        replace(onDisk, stillWaiting(onDisk))
+        replace(onDisk, stillWaiting(onDisk), foreignIn(result.events))
         if (refused.size > 0) await setAside(result.refused, batch)
         if (batch.some((event) => state.waiting.includes(event)) && !(await startOver())) return
       }
@@ -183,7 +191,7 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
     // A send that ended meanwhile has already taken these up.
     if (fresh.kind !== 'stored' || fresh.events.length === 0 || state.onDisk.length !== after) return
     const onDisk = [...state.onDisk, ...fresh.events]
-    replace(onDisk, stillWaiting(onDisk))
+    replace(onDisk, stillWaiting(onDisk), foreignIn(fresh.events))
   }
 
   return {

@@ -41,6 +41,8 @@ export interface ExamStore {
   readonly demo: boolean
   readonly link: Link
   readonly problem: Problem | null
+  /** What another window recorded last, since this one recorded anything. */
+  readonly foreign: ExamEvent | null
   /** Every entry of the record as this window knows it, oldest first. */
   readonly entries: () => readonly ExamEvent[]
   /** Add what happened. Shown at once, kept on this device, sent until acknowledged. */
@@ -101,7 +103,7 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
       window.removeEventListener('online', send)
     }
   }, [session, examId])
-  const { exam, waiting, reachable, lasting, aside, problem } = state
+  const { exam, waiting, reachable, lasting, aside, problem, foreign } = state
   const assessment = useMemo(() => exam && assess(exam, { clinic }), [exam, clinic])
   const turns = useMemo(() => turnSeconds(ownTurns), [ownTurns])
   const store = useMemo<ExamStore | null>(
@@ -116,6 +118,7 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
         demo,
         link: { waiting: waiting.length, reachable, lasting, aside },
         problem,
+        foreign,
         entries: () => [...session.state().onDisk, ...session.state().waiting],
         record: session.record,
         undo: session.undo,
@@ -124,7 +127,7 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
         answerAgain: session.answerAgain,
         letGo: session.letGo,
       },
-    [exam, assessment, clinic, turns, house, demo, waiting.length, reachable, lasting, aside, problem, session],
+    [exam, assessment, clinic, turns, house, demo, waiting.length, reachable, lasting, aside, problem, foreign, session],
   )
   return store && <ExamContext value={store}>{children}</ExamContext>
 }

@@ -1,14 +1,19 @@
 'use client'
 
 import { useState } from 'react'
-import { sendFrames } from '@/ui/send-frames'
+import { type Sent, sendFrames } from '@/ui/send-frames'
+
+const SAID: Partial<Record<Sent, string>> = {
+  lost: 'It did not arrive. Say it aloud, and try again.',
+  nobody: 'Nobody is listening just now. Say it aloud.',
+}
 
 /** One big button, pressed when the own pain begins, and a strip for how strong it is. */
 export function BellScreen({ code }: { readonly code: string }) {
   const [said, setSaid] = useState('Press when your own pain begins.')
   const send = async (device: string, value: number, done: string) => {
     const sent = await sendFrames(code, [{ t: performance.now(), channel: 'button', unit: '1', value, device }])
-    setSaid(sent ? done : 'It did not arrive. Say it aloud, and try again.')
+    setSaid(SAID[sent] ?? done)
   }
   return (
     <main className="mx-auto flex min-h-dvh max-w-xl flex-col gap-5 px-5 py-6 text-lg">

@@ -10,7 +10,7 @@ const LONGEST = 40_000
 /**
  * Take frames from a paired device, one JSON frame a line.
  *
- * 202 when all were passed on; 404 for a code that does not work; 413 too much at once; 422 with the first line that is
+ * 202 when all were passed on, with how many windows have the examination open; 404 for a code that does not work; 413 too much at once; 422 with the first line that is
  * no frame; 429 too often. Nothing here is stored: what counts is what the practitioner records.
  */
 export const POST = route<{ code: string }>({ as: 'text', largest: LONGEST }, ({ params: { code }, body }) => {
@@ -23,6 +23,6 @@ export const POST = route<{ code: string }>({ as: 'text', largest: LONGEST }, ({
   const frames = lines.map(parseFrame)
   const bad = frames.indexOf(null)
   if (bad >= 0 || frames.length === 0) return refuse(422, `Line ${bad + 1} is not a frame.`, 'See the frame protocol in docs.')
-  for (const frame of frames) if (frame) tellDevices(opened.pairing.examId, frame)
-  return new Response(null, { status: 202 })
+  const heard = frames.map((frame) => (frame ? tellDevices(opened.pairing.examId, frame) : 0))
+  return Response.json({ heard: Math.max(...heard) }, { status: 202 })
 })

@@ -3,7 +3,13 @@
 import { useEffect, useRef, useState } from 'react'
 import type { Frame } from '@/core/metrology/frame'
 import { tiltBetween, type Attitude } from '@/core/metrology/tilt'
-import { sendFrames } from '@/ui/send-frames'
+import { type Sent, sendFrames } from '@/ui/send-frames'
+
+const PROBLEMS: Record<Sent, string | null> = {
+  heard: null,
+  nobody: 'Nobody is listening just now: the examination is not open on the bench.',
+  lost: 'It does not arrive. Check the network, or ask for a new code.',
+}
 
 /** Frames are sent together this often, in milliseconds. */
 const SEND_MS = 100
@@ -31,8 +37,7 @@ export function TiltScreen({ code }: { readonly code: string }) {
     }
     const timer = setInterval(() => {
       const frames = waiting.current.splice(0)
-      if (frames.length > 0)
-        void sendFrames(code, frames).then((sent) => setProblem(sent ? null : 'It does not arrive. Check the network, or ask for a new code.'))
+      if (frames.length > 0) void sendFrames(code, frames).then((sent) => setProblem(PROBLEMS[sent]))
     }, SEND_MS)
     window.addEventListener('deviceorientation', turned)
     return () => {

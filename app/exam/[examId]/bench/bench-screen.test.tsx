@@ -335,6 +335,22 @@ describe('the bench by keyboard', () => {
     expect(screen.queryByRole('group', { name: 'Technique' })).toBeNull()
   })
 
+  it('the five of a rule come one after the other, three keys each, wherever the plan stands; N leaves them', async () => {
+    renderAround(sorePelvis(), <BenchScreen />)
+    await keys('g', 'all si joint, 3 of 5', '{Enter}')
+    const seen: string[] = []
+    for (let n = 0; n < 5; n++) {
+      seen.push(inHand())
+      // Where the sacrum or an intimate region is touched, consent is asked again first.
+      if (screen.queryByRole('group', { name: 'Consent for this contact' })) await keys(' ')
+      await keys('{Enter}', 'u', '6')
+    }
+    expect(new Set(seen.map((title) => title.split(',')[0])).size).toBe(5)
+    expect(board()).toHaveTextContent('SI joint, 3 of 5: met, 5 of 5')
+    await keys('g', 'all cervical', '{Escape}')
+    expect(screen.queryByRole('dialog')).toBeNull()
+  })
+
   it('a reason of one’s own for leaving a test out is three keys beside its words', async () => {
     renderAround(sorePelvis(), <BenchScreen />)
     await keys('g', 'thigh thrust right', '{Enter}', 'k', '6', 'bruised knee', '{Enter}')

@@ -4,6 +4,11 @@ import { useState } from 'react'
 import Link from 'next/link'
 import { instruct } from '@/core/catalogue/exam-test'
 import { nearSide } from '@/core/bench/places-offered'
+import type { Assessment } from '@/core/assess'
+import { CATALOGUE } from '@/core/catalogue'
+import { ruleTitle } from '@/core/clusters/title'
+import type { Side } from '@/core/vocabulary/side'
+import { entryWords } from '@/core/note/entry-words'
 import { stepKey } from '@/core/planner/route'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SkipLink } from '@/ui/skip-link'
@@ -36,7 +41,7 @@ import { useExam } from '@/ui/exam/store'
 /** The heart: one test in hand, the board beside it, four answers under it. */
 export function BenchScreen() {
   const bench = useBench()
-  const { exam } = useExam()
+  const { exam, assessment, foreign, entries } = useExam()
   const [keys, setKeys] = useState(false)
   const [going, setGoing] = useState(false)
   const [pairing, setPairing] = useState(false)
@@ -90,6 +95,11 @@ export function BenchScreen() {
             {bench.hint}
           </p>
         )}
+        {foreign && (
+          <p role="status" className="px-4 pt-2 sm:px-6">
+            <strong>Recorded in another window:</strong> {entryWords(foreign, entries())}. What stands here is up to date with it.
+          </p>
+        )}
         {settling && !exam.signed && (
           <p role="status" className="px-6 pt-2">
             <strong>Five minutes since {settling} was raised.</strong> How strong is it now? <Key>R</Key>
@@ -123,10 +133,23 @@ export function BenchScreen() {
           .filter((s) => s.state === 'open' || s.state === 'under-way')
           .map(stepKey)}
         near={nearSide('none', exam)}
+        rules={going ? openRules(assessment, nearSide('none', exam)) : []}
+        onChooseAll={(pairs) => bench.input({ do: 'choose-all', pairs })}
         onChoose={(test, side) => bench.input({ do: 'choose', test: test.id, side })}
       />
     </main>
   )
+}
+
+/** Rules that are still open on this side and need several tests, with those in the order the body lies. */
+function openRules({ rules }: Assessment, side: Side) {
+  return rules
+    .filter((rule) => rule.side === side && rule.state === 'open' && rule.open.length > 1)
+    .map((rule) => ({
+      id: rule.cluster.id,
+      title: ruleTitle(rule.cluster),
+      tests: CATALOGUE.filter((test) => rule.open.includes(test.id)).map((test) => ({ test: test.id, side: test.sides === 'none' ? ('none' as const) : side })),
+    }))
 }
 
 interface QuietProps {

@@ -27,7 +27,7 @@ export function PairDialog({ open, onOpenChange, bench }: Props) {
   const [code, setCode] = useState<Code | null>(null)
   const [page, setPage] = useState<'bell' | 'tilt'>('bell')
   const [problem, setProblem] = useState<string | null>(null)
-  const seen = usePaired(exam.id, code !== null, bench)
+  const seen = usePaired(exam.id, exam.signed === null, bench)
   const make = async () => {
     try {
       const answer = await fetch(`/exam/${exam.id}/pair`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: '{}' })

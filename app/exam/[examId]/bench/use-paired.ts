@@ -8,7 +8,9 @@ import type { Bench } from './use-bench'
 /**
  * Listens to the devices paired with this examination and hands what they send to the bench.
  *
- * @param on - listen only once a code was made
+ * A code outlives the page: the bench listens whenever it is open, so that a reload loses no press.
+ *
+ * @param on - not once the examination is signed
  * @returns what was heard last, in words; null before anything was
  */
 export function usePaired(examId: string, on: boolean, bench: Bench): string | null {
