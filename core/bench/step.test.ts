@@ -250,6 +250,45 @@ describe('the bench', () => {
     expect(b.told.at(-1)).toMatchObject({ stage: 'hold', answer: { said: 'familiar', held: 41 } })
   })
 
+  const three = (['sij-distraction', 'thigh-thrust', 'faber'] as const).map((test) => ({
+    test,
+    side: test === 'sij-distraction' ? ('none' as const) : ('right' as const),
+  }))
+
+  it('tests chosen together come one after the other, one left out among them, and then the plan again', () => {
+    const b = bench(sorePelvis())
+    b.give({ do: 'choose-all', pairs: three })
+    expect(b.state()).toMatchObject({ chosen: three[0], queue: three.slice(1) })
+    b.give({ do: 'answer', said: 'nothing', run: id(), now: 0 })
+    expect(b.state().chosen).toEqual(three[1])
+    b.give({ do: 'skip', why: 'too sore for it' })
+    expect(b.state().chosen).toEqual(three[2])
+    b.give({ do: 'answer', said: 'nothing', run: id(), now: 0 })
+    expect(b.state()).toMatchObject({ chosen: null, queue: [] })
+  })
+
+  it('nothing of what was chosen together comes by itself beyond a halt, whatever closed it', () => {
+    const halts: readonly BenchInput[] = [
+      { do: 'screen', item: 'saddle-numb', answer: 'yes' },
+      { do: 'warn', sign: 'drop' },
+    ]
+    for (const halt of halts) {
+      const b = bench(sorePelvis())
+      b.give({ do: 'choose-all', pairs: three })
+      b.give({ do: 'answer', said: 'nothing', run: id(), now: 0 })
+      b.give(halt)
+      expect(b.state().queue, halt.do).toEqual([])
+      expect(b.state().chosen, halt.do).not.toEqual(three[2])
+    }
+    // An answer that halts ends it as well: its test was the last thing in hand.
+    const b = bench(sorePelvis())
+    b.give({ do: 'choose-all', pairs: three })
+    b.give({ do: 'ask', said: 'other', now: 0 })
+    b.give({ do: 'change', change: { places: ['left-saddle', 'right-saddle'], qualities: ['numb'] } })
+    b.give({ do: 'confirm', run: id(), now: 0 })
+    expect(b.state()).toMatchObject({ chosen: null, queue: [] })
+  })
+
   it('puts back what this hand holds before anything of the record is taken back', () => {
     const b = bench(soreLeg())
     b.give(choose('leg-raise', 'left'))

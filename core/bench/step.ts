@@ -2,7 +2,8 @@ import { END_FEELS, PAIN_ORDERS } from '../record/answer'
 import type { EventContent } from '../record/event'
 import type { Exam } from '../record/exam'
 import { testTitle } from '../catalogue/exam-test'
-import { done, give, started } from './give'
+import { haltsOf } from '../safety/safety'
+import { done, examAfter, give, started } from './give'
 import { type Choice, fitsColumn, offered, sidesOf } from '../record/outline'
 import { unsettled } from '../safety/state'
 import { holdAt, toggleHold } from './hold'
@@ -42,6 +43,14 @@ export function tableKey(hand: InHand | null): string {
  * Pure: no clock, no chance, no screen. Whatever does not fit what is in hand changes nothing.
  */
 export function step(state: BenchState, input: BenchInput, ground: Ground): Stepped {
+  const came = stepped(state, input, ground)
+  if (state.queue.length === 0 || came.events.length === 0 || haltsOf(examAfter(ground.exam, came.events)).length === 0) return came
+  // Beyond a halt nothing comes by itself: what was chosen together before it has to be chosen again.
+  const advanced = came.state.chosen === state.queue[0]
+  return { ...came, state: { ...came.state, queue: [], chosen: advanced ? null : came.state.chosen } }
+}
+
+function stepped(state: BenchState, input: BenchInput, ground: Ground): Stepped {
   const { exam } = ground
   const hand = inHand(state, ground)
   const same: Stepped = { state, events: [] }
@@ -146,7 +155,10 @@ export function step(state: BenchState, input: BenchInput, ground: Ground): Step
       const again: EventContent = { type: 'consent-renewed', region: hand.asksFor, answer, chaperone }
       const left: EventContent = { type: 'test-skipped', test: hand.test.id, side: hand.side, why: 'contact refused' }
       const refused = answer === 'refused'
-      return { state: { ...state, chosen: refused ? null : { test: hand.test.id, side: hand.side } }, events: refused ? [again, left] : [again] }
+      return {
+        state: { ...state, ...(refused ? afterThis(state) : { chosen: { test: hand.test.id, side: hand.side } }) },
+        events: refused ? [again, left] : [again],
+      }
     }
     case 'plan':
       return {
