@@ -110,6 +110,8 @@ test('effort: from a new person to the first test, a technique, any test, a reas
 })
 
 test('every state of the bench and every screen is accessible in both lights, and tells what was recorded', async ({ page, clinic }) => {
+  // Some fifty states are looked at, one after the other.
+  test.setTimeout(600_000)
   const teasel = `${clinic.url}/exam/${clinic.examOf('Corwin Teasel')}`
   for (const light of ['light', 'dark'] as const) {
     await page.emulateMedia({ colorScheme: light })
