@@ -4,19 +4,7 @@ import path from 'node:path'
 import type { Page } from '@playwright/test'
 import { CATALOGUE } from '../core/catalogue'
 import { percent } from '../core/note/percent'
-import { arrived, askedFirst, expect, expectAccessible, expectSaved, goTo, noToAll, patient, press, quietScreens, openClinic, test } from './clinic'
-
-/** Presses keys and counts them: the effort a practitioner spends with one hand. */
-function counting(page: Page) {
-  let keys = 0
-  return {
-    press: async (...pressed: readonly string[]) => {
-      keys += pressed.length
-      await press(page, ...pressed)
-    },
-    spent: () => keys,
-  }
-}
+import { arrived, askedFirst, counting, expect, expectAccessible, expectSaved, goTo, noToAll, patient, press, quietScreens, openClinic, test } from './clinic'
 
 const bench = (page: Page) => ({
   heading: page.locator('#in-hand'),

@@ -4,10 +4,7 @@ import { useState } from 'react'
 import Link from 'next/link'
 import { instruct } from '@/core/catalogue/exam-test'
 import { nearSide } from '@/core/bench/places-offered'
-import type { Assessment } from '@/core/assess'
-import { CATALOGUE } from '@/core/catalogue'
-import { ruleTitle } from '@/core/clusters/title'
-import type { Side } from '@/core/vocabulary/side'
+import { openRules } from '@/core/planner/open-rules'
 import { entryWords } from '@/core/note/entry-words'
 import { stepKey } from '@/core/planner/route'
 import { ScreenTitle } from '@/ui/screen-title'
@@ -139,17 +136,6 @@ export function BenchScreen() {
       />
     </main>
   )
-}
-
-/** Rules that are still open on this side and need several tests, with those in the order the body lies. */
-function openRules({ rules }: Assessment, side: Side) {
-  return rules
-    .filter((rule) => rule.side === side && rule.state === 'open' && rule.open.length > 1)
-    .map((rule) => ({
-      id: rule.cluster.id,
-      title: ruleTitle(rule.cluster),
-      tests: CATALOGUE.filter((test) => rule.open.includes(test.id)).map((test) => ({ test: test.id, side: test.sides === 'none' ? ('none' as const) : side })),
-    }))
 }
 
 interface QuietProps {

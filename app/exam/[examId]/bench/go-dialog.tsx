@@ -4,6 +4,7 @@ import { type ExamTest, testTitle } from '@/core/catalogue/exam-test'
 import { findTests } from '@/core/catalogue/search'
 import { POSTURE_WORDS } from '@/core/vocabulary/posture'
 import type { Pair } from '@/core/bench/state'
+import type { OpenRule } from '@/core/planner/open-rules'
 import type { Side, TestSide } from '@/core/vocabulary/side'
 import { Dialog } from '@/ui/dialog'
 import { SearchList } from '@/ui/search-list'
@@ -15,7 +16,7 @@ interface Props {
   /** The sore side. */
   readonly near: Side
   /** Rules that are still open on the sore side, with the tests that could settle them. */
-  readonly rules: readonly { readonly id: string; readonly title: string; readonly tests: readonly Pair[] }[]
+  readonly rules: readonly OpenRule[]
   readonly onOpenChange: (open: boolean) => void
   readonly onChooseAll: (tests: readonly Pair[]) => void
   readonly onChoose: (test: ExamTest, side: TestSide) => void
