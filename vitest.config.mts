@@ -37,6 +37,8 @@ const UI = {
 export default defineConfig({
   resolve: { alias },
   test: {
+    // Every core: by itself one is left free, which on two is half of them.
+    maxWorkers: '100%',
     coverage: {
       provider: 'v8',
       reporter: ['text-summary'],
@@ -53,6 +55,8 @@ export default defineConfig({
       },
     },
     unstubGlobals: true,
+    // The clock only ends what hangs.
+    expect: { poll: { timeout: 30_000 } },
     projects: [
       {
         extends: true,

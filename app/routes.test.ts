@@ -55,7 +55,7 @@ describe('the events of an exam over the wire', () => {
     addPerson(db(), { id: personId, name: 'A person', born: null, work: '' }, 1)
     bookExam(db(), { id: examId, personId, at: 1 })
     const told: number[] = []
-    const stop = listen([examId], (message) => {
+    const stop = listen({ records: [examId] }, (message) => {
       if (message.kind === 'grew') told.push(message.length)
     })
     for (let twice = 0; twice < 2; twice++) {
@@ -102,7 +102,7 @@ describe('the events of an exam over the wire', () => {
 
   it('the live stream tells the length when the record grows, and ends when the window goes', async () => {
     const going = new AbortController()
-    const response = await GET_LIVE(new Request(`http://127.0.0.1/live?exam=${examId}`, { signal: going.signal }), none)
+    const response = await GET_LIVE(new Request(`http://127.0.0.1/live?exam=${examId}&bench=${examId}`, { signal: going.signal }), none)
     expect(response.headers.get('content-type')).toMatch('text/event-stream')
     const reader = response.body?.getReader()
     const text = new TextDecoder()
@@ -110,12 +110,19 @@ describe('the events of an exam over the wire', () => {
     announce(composedId(3, 'another', 1), 9)
     announce(examId, 12)
     expect(text.decode((await reader?.read())?.value)).toBe(`data: {"kind":"grew","exam":"${examId}","length":12}\n\n`)
-    tellDevices(examId, { v: 1, channel: 'button', t: 1, value: 1 } as never)
+    expect(tellDevices(examId, { v: 1, channel: 'button', t: 1, value: 1 } as never)).toBe(1)
     expect(text.decode((await reader?.read())?.value)).toMatch('"kind":"frame"')
     const before = live.closers.size
     going.abort()
     expect((await reader?.read())?.done).toBe(true)
     expect(live.closers.size).toBe(before - 1)
+  })
+
+  it('a window that shows no bench takes nothing that a device sends, so nobody is told that it was heard', async () => {
+    const going = new AbortController()
+    await GET_LIVE(new Request(`http://127.0.0.1/live?exam=${examId}`, { signal: going.signal }), none)
+    expect(tellDevices(examId, { v: 1, channel: 'button', t: 1, value: 1 } as never)).toBe(0)
+    going.abort()
   })
 })
 

@@ -52,3 +52,8 @@ export function standingOf(sources: readonly SourceVerdict[]): Standing {
   // In whole points, so that a margin of ten is ten.
   return first && best !== null && best >= LEADS_FROM && Math.round((best - next) * 100) >= LEADS_BY * 100 ? { kind: 'leads', source: first } : { kind: 'none' }
 }
+
+/** Names a source on its side: in lists, and in the address of what is shown of it. */
+export function sourceKey({ source, side }: Pick<SourceVerdict, 'source' | 'side'>): string {
+  return `${source} ${side}`
+}

@@ -79,19 +79,35 @@ export const test = base.extend<{ clinic: Clinic }>({
 
 /** A page whose reader waits until the screen is there before the first key, as a person does: the core comes after the first paint. */
 export function patient(page: Page): Page {
+  const there = async () => {
+    await expect(page.getByText(/^Opening/)).toHaveCount(0)
+    await awake(page)
+  }
   const go = page.goto.bind(page)
   page.goto = async (...where) => {
     const response = await go(...where)
-    await expect(page.getByText(/^Opening/)).toHaveCount(0)
+    await there()
     return response
   }
   const again = page.reload.bind(page)
   page.reload = async (...how) => {
     const response = await again(...how)
-    await expect(page.getByText(/^Opening/)).toHaveCount(0)
+    await there()
     return response
   }
   return page
+}
+
+/**
+ * The page hears keys: a drawn page hears none until its program has taken it over, which on a busy machine comes after the page says it
+ * is loaded. Taken over is every button the program knows; what listens on the window is set up with the frame after that.
+ */
+async function awake(page: Page): Promise<void> {
+  await page.waitForFunction(() => {
+    const known = (element: Element) => Object.keys(element).some((key) => key.startsWith('__reactProps'))
+    return [...document.querySelectorAll('button')].every(known)
+  })
+  await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))))
 }
 
 /** Where each worker looks for ports, so that two never take the same one between looking and listening. */

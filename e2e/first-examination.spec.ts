@@ -9,7 +9,7 @@ test('a new person: story, five pelvic tests, a leg raise with the ankle, the no
 
   await page.goto(clinic.url)
   await expect(page).toHaveURL(/\/today$/)
-  await expect(page.getByRole('link', { name: /Imre Talvane/ })).toContainText('one under way')
+  await expect(page.getByRole('link', { name: /^09:00 Imre Talvane/ })).toContainText('one under way')
   await expectAccessible(page)
 
   // A new person, by keyboard alone.

@@ -94,32 +94,40 @@ test('effort: from a new person to the first test, a technique, any test, a reas
   await expect(page.getByRole('heading', { level: 1 })).toBeFocused()
 })
 
-test('every state of the bench and every screen is accessible in both lights, and tells what was recorded', async ({ page, clinic }) => {
-  // Some fifty states are looked at, one after the other.
-  test.setTimeout(600_000)
-  const teasel = `${clinic.url}/exam/${clinic.examOf('Corwin Teasel')}`
-  for (const light of ['light', 'dark'] as const) {
+/** Which light, and what is asked in it: what a page is made of is the same in either, so that the second asks about its colours. */
+const LIGHTS = [
+  ['light', 'all'],
+  ['dark', 'colours'],
+] as const
+
+for (const [light, what] of LIGHTS) {
+  test(`every state of the bench and every screen is accessible, ${light}`, async ({ page, clinic }) => {
+    test.setTimeout(600_000)
+    const check = () => expectAccessible(page, what)
+    const teasel = `${clinic.url}/exam/${clinic.examOf('Corwin Teasel')}`
     await page.emulateMedia({ colorScheme: light })
-    // What a page is made of is the same in either light; the second asks about its colours.
-    const check = () => expectAccessible(page, light === 'light' ? 'all' : 'colours')
     await page.goto(`${teasel}/story`)
     await press(page, 'p')
     await page.keyboard.type('l le')
     await expect(page.getByRole('option').first()).toBeVisible()
     await check()
-    await page.goto(`${teasel}/bench`)
-    if (light === 'light') {
-      await check()
-      await askedFirst(page)
-    }
-    await goTo(page, 'thigh thrust left')
+    await page.goto(`${teasel}/safety`)
     await check()
+    await page.goto(`${teasel}/bench`)
+    await check()
+    await askedFirst(page)
+    // Every kind of stage, and what lies over its answers.
+    for (const test of ['neurological lower left', 'hip internal rotation left', 'repeated movements', 'active straight leg raise left', 'thigh thrust left']) {
+      await goTo(page, test)
+      await check()
+    }
     for (const [key, name] of [
       ['m', 'Technique'],
       ['k', 'Left out, because'],
       ['w', 'A warning sign'],
       ['r', /How strong is it now/],
       ['q', 'Plan the rest by'],
+      ['j', 'Safety questions'],
       ['Enter', 'That is my pain'],
       ['e', 'Something else'],
     ] as const) {
@@ -128,6 +136,9 @@ test('every state of the bench and every screen is accessible in both lights, an
       await check()
       await press(page, 'Escape')
     }
+    await page.getByRole('button', { name: 'More …' }).click()
+    await check()
+    await press(page, 'Escape')
     for (const [key, name] of [
       ['g', 'Go to a test'],
       ['?', 'Help on the bench'],
@@ -140,27 +151,40 @@ test('every state of the bench and every screen is accessible in both lights, an
       await press(page, 'Escape')
       await expect(page.getByRole('dialog')).toBeHidden()
     }
-    if (light === 'light') {
-      await press(page, 'Space')
-      await expect(page.getByRole('status', { name: 'Recorded' })).toHaveText(/^Recorded: Thigh thrust, left, .*: nothing\. Next: .*\./)
-    }
+    await press(page, 'Space')
+    await expect(page.getByRole('status', { name: 'Recorded' })).toHaveText(/^Recorded: Thigh thrust, left, .*: nothing\. Next: .*\./)
+    const odalys = `${clinic.url}/exam/${clinic.examOf('Odalys Brightmoor')}`
+    await page.goto(`${odalys}/bench`)
+    await check()
+    await page.getByRole('button', { name: 'How this was computed: Sacroiliac joint, right' }).click()
+    await expect(page.getByRole('dialog')).toBeVisible()
+    await check()
     await page.goto(`${clinic.url}/exam/${clinic.examOf('Bram Wickery')}/bench`)
     await check()
-    await page.goto(`${clinic.url}/exam/${clinic.examOf('Odalys Brightmoor')}/weigh`)
+    await page.goto(`${odalys}/weigh`)
     for (const fold of await page.locator('details > summary').all()) await fold.click()
     await check()
-    await page.goto(`${clinic.url}/exam/${clinic.examOf('Odalys Brightmoor')}/note`)
+    await page.goto(`${odalys}/note`)
     await page.getByRole('button', { name: 'Sign', exact: true }).click()
     await check()
-    for (const route of ['/today', '/library', '/library/slump', '/settings']) {
+    for (const route of ['/today', '/library', '/library/slump', '/settings', '/settings/rules', '/aside', '/bell/AAAAAA', '/tilt/AAAAAA', '/nowhere']) {
       await page.goto(`${clinic.url}${route}`)
       await check()
+    }
+    for (const route of ['/today', '/library/slump', '/settings']) {
+      await page.goto(`${clinic.url}${route}`)
       await press(page, '?')
       await expect(page.getByRole('dialog')).toBeVisible()
       await check()
     }
-  }
-  // Four steps show a newcomer round, and are gone for good when they are done.
+    // 264 rows: the first of them are like all the others.
+    await page.goto(`${clinic.url}/settings/evidence`)
+    await page.getByLabel('Find').fill('thigh thrust')
+    await check()
+  })
+}
+
+test('four steps show a newcomer round, and are gone for good when they are done', async ({ page, clinic }) => {
   await page.goto(`${clinic.url}/today`)
   await page.getByRole('link', { name: 'Show me round' }).click()
   for (const next of [/^Next: Safety/, /^Next: The bench/, /^Next: Weigh/]) {
@@ -201,5 +225,61 @@ test('a phone and 200 % zoom: no page scrolls sideways, and the figure keeps its
     await page.goto(`${clinic.url}${imre}/bench`)
     const figure = await page.locator('#card-in-hand').getByRole('img').first().boundingBox()
     expect(figure?.height).toBeGreaterThanOrEqual(200)
+  }
+})
+
+/** What is pressed with a finger and is lower than it may be, in pixels; places of the body chart are as large as the body is. */
+function tooLow(page: Page, least: number): Promise<readonly string[]> {
+  return page.evaluate((height) => {
+    const pressed = [
+      ...document.querySelectorAll<HTMLElement>('button, a[href], select, summary, input:not([type=radio], [type=checkbox], label input), label:has(input)'),
+    ]
+    return pressed.flatMap((one) => {
+      const box = one.getBoundingClientRect()
+      // Drawn for readers only, or a link past the header until it has the focus.
+      if (box.width < 2 || box.height < 2 || box.height > height - 0.5) return []
+      return [`${Math.round(box.height)} px: ${one.getAttribute('aria-label') ?? one.innerText}`]
+    })
+  }, least)
+}
+
+/** Are there buttons in this group, and on how many lines do they stand? */
+async function lines(page: Page, name: string): Promise<readonly [boolean, number]> {
+  const all = page.getByRole('group', { name }).getByRole('button')
+  const tops = await all.evaluateAll((buttons) => buttons.map((one) => Math.round(one.getBoundingClientRect().top)))
+  return [tops.length > 2, new Set(tops).size]
+}
+
+test('what is pressed is high enough for a finger, 56 pixels on the bench and 44 elsewhere, and answers stand on one line', async ({ page, clinic }) => {
+  for (const name of ['Imre Talvane', 'Corwin Teasel', 'Bram Wickery', 'Wilmot Fenn']) {
+    await page.goto(`${clinic.url}/exam/${clinic.examOf(name)}/bench`)
+    expect(await tooLow(page, 56), name).toEqual([])
+  }
+  // Stages with the most answers and with the longest: one line of them, so that the drawing keeps its place.
+  await page.goto(`${clinic.url}/exam/${clinic.examOf('Imre Talvane')}/bench`)
+  for (const test of ['lumbar torsion', 'active straight leg raise left', 'repeated movements', 'cervical rotation active left', 'shoulder abduction relief']) {
+    await goTo(page, test)
+    await askedFirst(page)
+    const again = 'Consent for this contact'
+    if (await page.getByRole('group', { name: again }).isVisible()) {
+      expect(await lines(page, again), test).toEqual([true, 1])
+      await press(page, 'Space')
+      await expect(page.getByRole('group', { name: again })).toBeHidden()
+    }
+    expect(await lines(page, 'Answers'), test).toEqual([true, 1])
+    // The stage after it, where this one was answered by the first of its keys.
+    await press(page, 'Space')
+    await expect(page.getByRole('status', { name: 'Recorded' })).not.toBeEmpty()
+    if (await page.getByRole('group', { name: 'Answers' }).isVisible()) expect(await lines(page, 'Answers'), `${test}, answered`).toEqual([true, 1])
+    expect(await tooLow(page, 56), test).toEqual([])
+  }
+  const odalys = `/exam/${clinic.examOf('Odalys Brightmoor')}`
+  await page.goto(`${clinic.url}${odalys}/bench`)
+  await press(page, 'j')
+  expect(await tooLow(page, 56), 'safety questions').toEqual([])
+  const screens = ['story', 'safety', 'weigh', 'note'].map((screen) => `${odalys}/${screen}`)
+  for (const route of [...screens, '/today', '/library', '/library/slump', '/settings', '/settings/evidence', '/settings/rules', '/aside']) {
+    await page.goto(`${clinic.url}${route}`)
+    expect(await tooLow(page, 44), route).toEqual([])
   }
 })

@@ -65,6 +65,19 @@ describe('the words a practitioner reads', () => {
     expect(files.flatMap((file) => told(file, textsOf(file)))).toEqual([])
   })
 
+  it('say no word twice in a row', () => {
+    const twice = (text: string) => /(?<![\p{L}-])(\(?\p{L}{2,}\)?) \1(?![\p{L}-])/iu.test(text)
+    expect([CATALOGUE, SOURCES, CLUSTERS, GATES, SCREEN, SCHOOLS].flatMap(textsIn).filter(twice)).toEqual([])
+    expect(
+      files.flatMap((file) =>
+        textsOf(file)
+          .filter(twice)
+          .map((text) => `${file}: “${text}”`),
+      ),
+    ).toEqual([])
+    expect(['a joint joint', 'the cord (myelopathy) (myelopathy)'].every(twice)).toBe(true)
+  })
+
   it('would be found', () => {
     for (const text of ['Own pain on pressing', 'not lit', 'The leading figure', 'open or out of reach', 'Lies face down', '0.02 bit a minute'])
       expect(retiredIn(text), text).not.toEqual([])

@@ -1,8 +1,11 @@
 import 'fake-indexeddb/auto'
 import '@testing-library/jest-dom/vitest'
-import { cleanup } from '@testing-library/react'
+import { cleanup, configure } from '@testing-library/react'
 import { IDBFactory } from 'fake-indexeddb'
 import { afterEach, beforeEach, vi } from 'vitest'
+
+// The clock only ends what hangs: a part that is fetched when it is first asked for takes seconds on a busy machine.
+configure({ asyncUtilTimeout: 30_000 })
 
 // Tests type faster than hands do; `bounce.test.ts` tries the real thing.
 vi.mock('@/ui/exam/bounce', () => ({ isBounce: (event: KeyboardEvent) => event.repeat }))

@@ -17,10 +17,10 @@ export function Dialog({ open, onOpenChange, title, width = 'w-[40rem]', childre
   return (
     <Radix.Root open={open} onOpenChange={onOpenChange}>
       <Radix.Portal>
-        <Radix.Overlay className="fixed inset-0 bg-ink/40" />
+        <Radix.Overlay className="fixed inset-0 z-30 bg-ink/40" />
         <Radix.Content
           aria-describedby={undefined}
-          className={`fixed left-1/2 top-1/2 max-h-[92vh] max-w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-card border border-hair bg-sheet p-6 ${width}`}
+          className={`fixed left-1/2 z-30 top-1/2 max-h-[92vh] max-w-[94vw] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-card border border-hair bg-sheet p-6 ${width}`}
         >
           <Radix.Title className="text-2xl">{title}</Radix.Title>
           {children}

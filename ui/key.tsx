@@ -1,5 +1,17 @@
-/** A key to press, drawn small beside what it does. `mute`: drawn only, where the name of what it belongs to stays the word alone. */
-export function Key({ children, mute = false }: { readonly children: string; readonly mute?: boolean }) {
+'use client'
+
+import { useLetters } from './exam/letters'
+
+interface Props {
+  readonly children: string
+  /** Drawn only, where the name of what it belongs to stays the word alone. */
+  readonly mute?: boolean
+}
+
+/** A key to press, drawn small beside what it does. A single character is drawn only where it acts. */
+export function Key({ children, mute = false }: Props) {
+  const letters = useLetters()
+  if (!letters && isCharacter(children)) return null
   return (
     <kbd
       aria-hidden={mute || undefined}
@@ -8,4 +20,9 @@ export function Key({ children, mute = false }: { readonly children: string; rea
       {children}
     </kbd>
   )
+}
+
+/** What is typed, unlike ⌫ and the arrows, which have names. */
+function isCharacter(key: string): boolean {
+  return /^[A-Za-z0-9.?[\]]$/.test(key)
 }

@@ -1,6 +1,6 @@
 'use client'
 
-import { lazy, Suspense, useEffect, useState } from 'react'
+import { lazy, Suspense, useLayoutEffect, useState } from 'react'
 
 // The catalogue comes with it, so it is fetched when it is first asked for.
 const load = () => import('./palette-dialog')
@@ -12,7 +12,7 @@ const LATER_MS = 1500
 /** Ctrl K or Cmd K on every screen: any screen, test or person by name. */
 export function Palette() {
   const [open, setOpen] = useState(false)
-  useEffect(() => {
+  useLayoutEffect(() => {
     const listen = (e: KeyboardEvent) => {
       if (e.key.toLowerCase() !== 'k' || !(e.ctrlKey || e.metaKey) || e.altKey || e.shiftKey) return
       e.preventDefault()

@@ -1,6 +1,7 @@
 'use client'
 
 import { type ReactNode, useId, useState } from 'react'
+import { bringIntoView } from './bring-into-view'
 
 /** One thing that a search found. */
 export interface Hit {
@@ -30,7 +31,7 @@ export function SearchList<H extends Hit>({ label, placeholder, none, find, onCh
   const move = (to: number) => {
     const next = Math.max(0, Math.min(found.length - 1, to))
     setAt(next)
-    document.getElementById(`${list} ${next}`)?.scrollIntoView({ block: 'nearest' })
+    bringIntoView(document.getElementById(`${list} ${next}`), document.getElementById(list))
   }
   return (
     <>

@@ -14,17 +14,17 @@ export function SiteHeader({ who }: Props) {
     <header className="border-b border-hair bg-dust">
       <SkipLink />
       <div className="mx-auto flex max-w-6xl flex-wrap items-center gap-x-6 gap-y-1 px-4 py-3 sm:px-6">
-        <Link href="/today" className="font-serif text-xl font-semibold">
+        <Link href="/today" className="flex min-h-11 items-center font-serif text-xl font-semibold">
           Dust Lantern
         </Link>
-        <nav aria-label="Main" className="flex gap-4">
-          <Link href="/today" className="px-1 py-2">
+        <nav aria-label="Main" className="flex gap-3">
+          <Link href="/today" className="flex min-h-11 min-w-11 items-center justify-center px-1.5">
             Today
           </Link>
-          <Link href="/library" className="px-1 py-2">
+          <Link href="/library" className="flex min-h-11 min-w-11 items-center justify-center px-1.5">
             Library
           </Link>
-          <Link href="/settings" className="px-1 py-2">
+          <Link href="/settings" className="flex min-h-11 min-w-11 items-center justify-center px-1.5">
             Settings
           </Link>
         </nav>
@@ -32,7 +32,9 @@ export function SiteHeader({ who }: Props) {
         <p className="ml-auto text-ash">
           {who.name}
           {who.demo && (
-            <span className="ml-2 rounded border border-lantern px-2 py-0.5 text-sm text-lantern-text">demo clinic, signed in without a password</span>
+            <span className="ml-2 inline-block rounded border border-lantern px-2 py-0.5 text-sm text-lantern-text">
+              demo clinic, signed in without a password
+            </span>
           )}
         </p>
         <Help />

@@ -1,7 +1,7 @@
 import { UUID } from '@/core/record/shapes'
 import { db } from '@/db'
 import { examHead } from '@/db/queries/exams'
-import { listen, live, type LiveMessage, MOST_STREAMS } from '@/server/live'
+import { type Followed, listen, live, type LiveMessage, MOST_STREAMS } from '@/server/live'
 import { problemResponse, route } from '@/server/route'
 
 export const dynamic = 'force-dynamic'
@@ -13,24 +13,30 @@ const MOST_EXAMS = 50
 const MOST_WAITING = 256
 
 /**
- * One stream for a whole browser: what happens to the examinations named in `exam`.
+ * One stream for a whole browser: how the examinations named in `exam` grow, and what devices send to those whose bench is open,
+ * named in `bench`.
  *
  * 404 for one nobody knows, 422 for none or too many, 503 when the server has as many streams open as it keeps. Ends with the
  * request, and with the server.
  */
 export const GET = route(({ request, url }) => {
-  const exams = [...new Set(url.searchParams.getAll('exam'))]
+  const followed = { records: named(url, 'exam'), benches: named(url, 'bench') }
+  const exams = [...new Set([...followed.records, ...followed.benches])]
   const refuse = (status: number, what: string, todo: string) => problemResponse(status, { what, kept: 'Nothing was changed.', do: todo })
   if (exams.length === 0 || exams.length > MOST_EXAMS)
     return refuse(422, `A stream follows one to ${MOST_EXAMS} examinations.`, 'Close windows that are not needed.')
   if (!exams.every((exam) => UUID.test(exam) && examHead(db(), exam))) return refuse(404, 'There is no such examination.', 'Open it from Today.')
   if (live.closers.size >= MOST_STREAMS) return refuse(503, 'Too many windows are open.', 'Close some; answers are saved all the same.')
-  return new Response(streamOf(exams, request.signal), {
+  return new Response(streamOf(followed, request.signal), {
     headers: { 'content-type': 'text/event-stream; charset=utf-8', 'cache-control': 'no-cache, no-transform', 'x-accel-buffering': 'no' },
   })
 })
 
-function streamOf(exams: readonly string[], gone: AbortSignal): ReadableStream<Uint8Array> {
+function named(url: URL, field: string): readonly string[] {
+  return [...new Set(url.searchParams.getAll(field))]
+}
+
+function streamOf(followed: Followed, gone: AbortSignal): ReadableStream<Uint8Array> {
   const text = new TextEncoder()
   let close: () => void = () => undefined
   return new ReadableStream<Uint8Array>(
@@ -44,7 +50,7 @@ function streamOf(exams: readonly string[], gone: AbortSignal): ReadableStream<U
           else controller.enqueue(text.encode(`data: ${JSON.stringify(message)}\n\n`))
         }
         const beat = setInterval(() => controller.enqueue(text.encode(': beat\n\n')), BEAT_MS)
-        const stop = listen(exams, tell)
+        const stop = listen(followed, tell)
         const shut = () => close()
         close = () => {
           close = () => undefined

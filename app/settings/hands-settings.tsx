@@ -6,6 +6,7 @@ import { MOVES, type Move, useHands } from '@/ui/exam/hands'
 import { Key } from '@/ui/key'
 import { Button } from '@/ui/button'
 import { Wide } from '@/ui/wide'
+import { FoldTitle } from '@/ui/fold-title'
 
 const WORDS: Record<Move, readonly [string, string]> = {
   next: ['Nothing, next', 'Space'],
@@ -82,7 +83,7 @@ export function HandsSettings() {
       <Letters own={hands.keys} onChange={(keys) => change({ keys })} />
       <div className="mt-4 space-y-2">
         <Switch on={hands.letters} onChange={(letters) => change({ letters })}>
-          Single letters, digits and signs act on the bench; switched off, Space, Enter, Esc, ⌫, arrows and the pedal stay
+          Single letters, digits and signs act on every screen; switched off, Space, Enter, Esc, ⌫, arrows and the pedal stay
         </Switch>
         <Switch on={hands.autoHold} onChange={(autoHold) => change({ autoHold })}>
           Time a hold by itself, three seconds after its stage has come
@@ -106,7 +107,7 @@ function Letters({ own, onChange }: { readonly own: OwnKeys; readonly onChange: 
   const [learning, setLearning] = useState<Command | null>(null)
   return (
     <details className="mt-4">
-      <summary className="flex min-h-11 cursor-pointer items-center font-semibold">Letters of the bench</summary>
+      <FoldTitle className="font-semibold">Letters of the bench</FoldTitle>
       <ul className="mt-1 grid gap-x-6 gap-y-1 sm:grid-cols-2">
         {COMMAND_IDS.map((id) => (
           <li key={id} className="flex items-center gap-3">

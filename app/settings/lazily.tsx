@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic'
 import { Opening } from '@/ui/opening'
 
 // The catalogue, the register and the rules are large, and each of these screens needs one of them: they come after the first paint.
-const loading = () => <Opening />
+const loading = () => <Opening whole />
 
 export const SchoolsSettings = dynamic(() => import('./schools-settings').then((m) => m.SchoolsSettings), { ssr: false, loading })
 export const PretestSettings = dynamic(() => import('./pretest-settings').then((m) => m.PretestSettings), { ssr: false, loading })

@@ -24,10 +24,10 @@ export default async function SettingsPage() {
       <main className="mx-auto max-w-6xl px-6 py-6">
         <ScreenTitle className="text-3xl">Settings</ScreenTitle>
         <nav aria-label="More settings" className="mt-3 flex gap-6">
-          <Link href="/settings/evidence" className="py-2 underline underline-offset-4">
+          <Link href="/settings/evidence" className="flex min-h-11 items-center underline underline-offset-4">
             Evidence register
           </Link>
-          <Link href="/settings/rules" className="py-2 underline underline-offset-4">
+          <Link href="/settings/rules" className="flex min-h-11 items-center underline underline-offset-4">
             Own rules
           </Link>
         </nav>

@@ -146,7 +146,7 @@ function LineRow({
           </>
         ) : (
           <>
-            <button type="button" aria-label={`Change ${title}`} onClick={() => setEditing(true)} className="min-h-10 px-2 underline underline-offset-4">
+            <button type="button" aria-label={`Change ${title}`} onClick={() => setEditing(true)} className="min-h-11 px-2 underline underline-offset-4">
               Change
             </button>
             {written && (

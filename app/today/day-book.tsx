@@ -1,6 +1,6 @@
 'use client'
 
-import { ArrowRight, Search } from 'lucide-react'
+import { ArrowRight, Scale, Search } from 'lucide-react'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -10,6 +10,7 @@ import { Key } from '@/ui/key'
 import { BringIn } from './bring-in'
 import type { Rows } from './day-rows'
 import { NewPersonForm } from './new-person'
+import { useAsItIs } from './use-as-it-is'
 import { useFound, usePages } from './use-rows'
 import { Button } from '@/ui/button'
 
@@ -22,6 +23,8 @@ export interface DayRow {
   readonly complaint: string
   /** What stands out, in a few words; empty while nothing does. */
   readonly conclusion: string
+  /** There is a figure in it. */
+  readonly weighed: boolean
   readonly progress: string
   readonly finished: boolean
   readonly goOn: 'story' | 'safety' | 'bench' | 'note'
@@ -36,11 +39,14 @@ interface Props {
   readonly title: string
   /** YYYY-MM-DD on the clinic's clock. */
   readonly day: string
+  /** Names this rendering by the server. */
+  readonly made: string
 }
 
 /** The day's people, found by name, number or complaint. Up and down choose a row, Enter opens it. */
-export function DayBook({ today, earlier, title, day }: Props) {
+export function DayBook({ today, earlier, title, day, made }: Props) {
   const router = useRouter()
+  useAsItIs(made)
   const [wanted, setWanted] = useState('')
   const [chosen, setChosen] = useState(0)
   const [adding, setAdding] = useState(false)
@@ -144,29 +150,43 @@ function Sheet({ rows, heading, empty, at, offset }: SheetProps) {
       <ul className="divide-y divide-hair overflow-hidden rounded-card border border-hair bg-sheet empty:hidden">
         {rows.map((row, i) => (
           <li key={row.examId} className={i + offset === at ? 'bg-glow' : ''} aria-current={i + offset === at ? 'true' : undefined}>
-            <Link
-              href={placeOf(row)}
-              className="grid grid-cols-[3.5rem_minmax(0,1fr)] items-center gap-x-3 gap-y-1 px-4 py-3 hover:bg-glow sm:gap-x-4 sm:px-5 md:grid-cols-[4.5rem_16rem_minmax(0,1fr)_auto]"
-            >
-              <span className="figures text-xl">{row.when}</span>
-              <span className="min-w-0 break-words">
-                <span className="block text-lg font-semibold">{row.name}</span>
-                <span className="text-ash">
-                  {row.about}
-                  <span className="sr-only">, number</span> · {row.number}
-                </span>
-              </span>
-              <span className="col-start-2 min-w-0 break-words italic md:col-start-auto">
-                {row.complaint ? `“${row.complaint}”` : <span className="not-italic text-ash">no story yet</span>}
-                {row.conclusion && <span className="block not-italic text-ash">{row.conclusion}</span>}
-              </span>
-              <span
-                className={`col-start-2 flex items-center gap-3 md:col-start-auto md:text-right ${row.halted ? 'font-semibold text-halt' : row.finished ? 'text-ash' : 'font-semibold'}`}
+            <div className="flex items-stretch">
+              <Link
+                href={placeOf(row)}
+                className="grid grow grid-cols-[3.5rem_minmax(0,1fr)] items-center gap-x-3 gap-y-1 px-4 py-3 hover:bg-glow sm:gap-x-4 sm:px-5 md:grid-cols-[4.5rem_16rem_minmax(0,1fr)_auto]"
               >
-                {row.progress}
-                <ArrowRight size={18} aria-hidden="true" />
-              </span>
-            </Link>
+                <span className="figures text-xl">{row.when}</span>
+                <span className="min-w-0 break-words">
+                  <span className="block text-lg font-semibold">{row.name}</span>
+                  <span className="text-ash">
+                    {row.about}
+                    <span className="sr-only">, number</span> · {row.number}
+                  </span>
+                </span>
+                <span className="col-start-2 min-w-0 break-words italic md:col-start-auto">
+                  {row.complaint ? `“${row.complaint}”` : <span className="not-italic text-ash">no story yet</span>}
+                  {row.conclusion && <span className="block not-italic text-ash">{row.conclusion}</span>}
+                </span>
+                <span
+                  className={`col-start-2 flex items-center gap-3 md:col-start-auto md:text-right ${row.halted ? 'font-semibold text-halt' : row.finished ? 'text-ash' : 'font-semibold'}`}
+                >
+                  {row.progress}
+                  <ArrowRight size={18} aria-hidden="true" />
+                </span>
+              </Link>
+              {row.weighed ? (
+                <Link
+                  href={`/exam/${row.examId}/weigh`}
+                  title="How this was computed"
+                  aria-label={`How this was computed: ${row.name}, ${row.conclusion}`}
+                  className="flex w-12 shrink-0 items-center justify-center border-l border-hair text-ash hover:bg-glow hover:text-ink"
+                >
+                  <Scale size={18} aria-hidden="true" />
+                </Link>
+              ) : (
+                <span className="w-12 shrink-0" />
+              )}
+            </div>
           </li>
         ))}
       </ul>

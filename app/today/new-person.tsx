@@ -6,7 +6,7 @@ import { v7 } from 'uuid'
 import type { NewPersonFields } from '@/core/vocabulary/new-person'
 import type { Problem } from '@/core/vocabulary/problem'
 import { Button } from '@/ui/button'
-import { BOX, Field } from '@/ui/field'
+import { type PersonErrors, PersonFields } from '@/ui/person-fields'
 import { ProblemNotice } from '@/ui/problem-notice'
 import { startPerson } from './actions'
 
@@ -18,8 +18,6 @@ interface Props {
   readonly onClose: () => void
 }
 
-type Errors = Partial<Record<keyof NewPersonFields, string>>
-
 const EMPTY: NewPersonFields = { name: '', born: '', work: '' }
 
 /**
@@ -30,18 +28,17 @@ const EMPTY: NewPersonFields = { name: '', born: '', work: '' }
 export function NewPersonForm({ today, onClose }: Props) {
   const router = useRouter()
   const [fields, setFields] = useState(EMPTY)
-  const [errors, setErrors] = useState<Errors>({})
+  const [errors, setErrors] = useState<PersonErrors>({})
   const [sending, setSending] = useState(false)
   const [problem, setProblem] = useState<Problem | null>(null)
   // Made once for this form, so that sending it twice makes one person.
   const [ids] = useState(() => ({ personId: v7(), examId: v7() }))
-  const change = (field: keyof NewPersonFields) => (e: { readonly target: { readonly value: string } }) => setFields({ ...fields, [field]: e.target.value })
 
   const start = async () => {
     setSending(true)
     try {
       const { newPersonIssues } = await import('@/core/vocabulary/new-person')
-      const found: Errors = newPersonIssues(fields, Date.now())
+      const found: PersonErrors = newPersonIssues(fields, Date.now())
       setErrors(found)
       if (Object.keys(found).length > 0) return
       const refused = await startPerson(ids, fields)
@@ -69,15 +66,7 @@ export function NewPersonForm({ today, onClose }: Props) {
     >
       {problem && <ProblemNotice problem={problem} />}
       <div className="flex flex-wrap items-start gap-4">
-        <Field label="Name" error={errors.name} className="min-w-44 grow">
-          {(tie) => <input {...tie} value={fields.name} onChange={change('name')} autoFocus autoComplete="off" className={BOX} />}
-        </Field>
-        <Field label="Date of birth, if known" error={errors.born} className="min-w-44">
-          {(tie) => <input {...tie} type="date" min="1900-01-01" max={today} value={fields.born} onChange={change('born')} className={BOX} />}
-        </Field>
-        <Field label="Work or daily load" error={errors.work} className="min-w-44 grow">
-          {(tie) => <input {...tie} value={fields.work} onChange={change('work')} autoComplete="off" className={BOX} />}
-        </Field>
+        <PersonFields fields={fields} errors={errors} today={today} autoFocus onChange={setFields} />
         <div className="flex gap-3 pt-6">
           <Button look="main" type="submit" disabled={sending}>
             Start the story
@@ -86,7 +75,7 @@ export function NewPersonForm({ today, onClose }: Props) {
         </div>
         {fields.name.trim() !== '' && (
           <Suspense fallback={null}>
-            <SimilarPeople name={fields.name} />
+            <SimilarPeople name={fields.name} born={fields.born} />
           </Suspense>
         )}
       </div>

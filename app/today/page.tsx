@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { format } from 'date-fns'
 import type { Metadata } from 'next'
 import { cookies } from 'next/headers'
@@ -25,7 +26,7 @@ export default async function TodayPage() {
         {visitor.demo && (await cookies()).get(TOUR_COOKIE)?.value !== 'over' && (
           <TourOffer examId={(today.find((row) => !row.finished) ?? today[0])?.examId ?? null} />
         )}
-        <DayBook today={today} earlier={rowsOfOtherDays(now)} title={format(now, 'EEEE d MMMM')} day={dayOf(now.getTime())} />
+        <DayBook today={today} earlier={rowsOfOtherDays(now)} title={format(now, 'EEEE d MMMM')} day={dayOf(now.getTime())} made={randomUUID()} />
         <p className="mt-10 max-w-3xl text-sm text-ash">{STATEMENT}</p>
       </main>
     </>

@@ -4,27 +4,34 @@ import { SimilarPeople } from './similar-people'
 
 afterEach(() => vi.unstubAllGlobals())
 
-const ROWS = [
-  { examId: 'e1', name: 'Imre Talvane', complaint: 'it shoots down' },
-  { examId: 'e2', name: 'Imre Talvane', complaint: 'it shoots down' },
-  { examId: 'e3', name: 'Somebody Else', complaint: 'told of Imre' },
-]
+const imre = {
+  id: 'p1',
+  number: 101,
+  name: 'Imre Talvane',
+  born: '1983-04-02',
+  work: 'bell-founder',
+  exams: 2,
+  latest: 'e2',
+  why: 'same name, same date of birth',
+}
+const twin = { ...imre, id: 'p2', number: 113, born: null, exams: 0, latest: null, why: 'same name' }
 
-describe('people of a similar name', () => {
-  it('are named once each, and only by their name', async () => {
-    vi.stubGlobal('fetch', () => Promise.resolve(new Response(JSON.stringify({ rows: ROWS }))))
-    render(<SimilarPeople name="Imre" />)
-    await waitFor(() => expect(screen.getByRole('status')).toHaveTextContent('Here already under a similar name'))
-    expect(screen.getAllByRole('link')).toHaveLength(1)
+describe('people who may be the one that is entered', () => {
+  it('are named with what tells them apart and what speaks for them; who was examined can be opened', async () => {
+    const asked = vi.fn((url: string) => Promise.resolve(new Response(JSON.stringify({ people: [imre, twin], url }))))
+    vi.stubGlobal('fetch', asked)
+    render(<SimilarPeople name="Imre" born="1983-04-02" />)
+    await waitFor(() => expect(screen.getByRole('status')).toHaveTextContent('Here already?'))
+    expect(asked.mock.calls[0]?.[0]).toBe('/people/rows?name=imre&born=1983-04-02')
+    expect(screen.getByRole('status')).toHaveTextContent('Imre Talvane, number 101, born 2 Apr 1983, bell-founder: same name, same date of birth')
+    expect(screen.getByRole('status')).toHaveTextContent('Imre Talvane, number 113, date of birth not known, bell-founder: same name')
+    expect(screen.getAllByRole('link').map((link) => link.getAttribute('href'))).toEqual(['/exam/e2/story'])
   })
 
-  it('are not asked for by two letters, and a server that is away hinders nobody', async () => {
+  it('a server that is away hinders nobody', async () => {
     const asked = vi.fn(() => Promise.reject(new Error('away')))
     vi.stubGlobal('fetch', asked)
-    const { rerender } = render(<SimilarPeople name="Im" />)
-    await new Promise((resolve) => setTimeout(resolve, 200))
-    expect(asked).not.toHaveBeenCalled()
-    rerender(<SimilarPeople name="Imre" />)
+    render(<SimilarPeople name="Imre" born="" />)
     await waitFor(() => expect(asked).toHaveBeenCalled())
     expect(screen.queryByRole('status')).toBeNull()
   })

@@ -4,8 +4,9 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { DayBook, type DayRow } from './day-book'
 
 const push = vi.fn()
+const refresh = vi.fn()
 const startPerson = vi.fn<(ids: unknown, fields: unknown) => Promise<unknown>>()
-vi.mock('next/navigation', () => ({ useRouter: () => ({ push }) }))
+vi.mock('next/navigation', () => ({ useRouter: () => ({ push, refresh }) }))
 vi.mock('./actions', () => ({ startPerson: (ids: unknown, fields: unknown) => startPerson(ids, fields) }))
 
 const row = (n: number, more: Partial<DayRow> = {}): DayRow => ({
@@ -15,6 +16,7 @@ const row = (n: number, more: Partial<DayRow> = {}): DayRow => ({
   about: '43, bell-founder',
   complaint: n === 1 ? 'shoots into the calf' : '',
   conclusion: '',
+  weighed: false,
   progress: 'story told',
   finished: false,
   halted: false,
@@ -23,9 +25,18 @@ const row = (n: number, more: Partial<DayRow> = {}): DayRow => ({
   when: '09:00',
   ...more,
 })
+let made = 0
 const rows = [row(1), row(2, { goOn: 'story' }), row(3, { finished: true, goOn: 'note' })]
 const show = (after: { at: number; examId: string } | null = null) =>
-  render(<DayBook today={rows.filter((r) => r.isToday)} earlier={{ rows: rows.filter((r) => !r.isToday), after }} title="Wednesday" day="2026-11-25" />)
+  render(
+    <DayBook
+      today={rows.filter((r) => r.isToday)}
+      earlier={{ rows: rows.filter((r) => !r.isToday), after }}
+      title="Wednesday"
+      day="2026-11-25"
+      made={`rendering ${made++}`}
+    />,
+  )
 
 beforeEach(() => {
   push.mockReset()
@@ -95,5 +106,21 @@ describe('today', () => {
     await userEvent.type(screen.getByLabelText('Find by name, number or complaint'), 'calf')
     expect(await screen.findByText('Long Ago')).toBeVisible()
     expect(asked.at(-1)).toBe('/today/rows?find=calf')
+  })
+})
+
+describe('a page that comes back', () => {
+  const again = (name: string) => <DayBook today={rows} earlier={{ rows: [], after: null }} title="Wednesday" day="2026-11-25" made={name} />
+  it('is asked for again, so that nobody is entered twice from an old list; a new one is not', () => {
+    refresh.mockReset()
+    const first = render(again('a'))
+    first.unmount()
+    const second = render(again('b'))
+    expect(refresh).not.toHaveBeenCalled()
+    second.unmount()
+    render(again('b'))
+    expect(refresh).toHaveBeenCalledOnce()
+    window.dispatchEvent(Object.assign(new Event('pageshow'), { persisted: true }))
+    expect(refresh).toHaveBeenCalledTimes(2)
   })
 })

@@ -5,6 +5,13 @@ export function holdLeft(hold: HoldState | null): number | null {
   return hold?.running ? Math.max(0, Math.ceil(hold.total - hold.elapsed)) : null
 }
 
+/** Which movement it is at, from 1, and how many there are; null where none are counted. */
+export function holdCount(hold: HoldState | null): { readonly at: number; readonly of: number } | null {
+  if (!hold || hold.each === 0) return null
+  const of = Math.round(hold.total / hold.each)
+  return { at: Math.min(of, Math.floor(hold.elapsed / hold.each) + 1), of }
+}
+
 /** Seconds left of the rest after a hold; null while nobody rests. */
 export function restLeft(hold: HoldState | null): number | null {
   return hold?.resting == null ? null : Math.ceil(hold.resting)
@@ -24,13 +31,13 @@ export function holdAt(hold: HoldState | null, now: number): HoldState | null {
   return { ...hold, elapsed: Math.min(elapsed, hold.total), running: elapsed < hold.total, resting }
 }
 
-/** A hold that begins now, with the rest that follows it. */
-export function beginHold(seconds: number, now: number, rest = 0): HoldState {
-  return { total: seconds, rest, since: now, elapsed: 0, running: true, resting: null }
+/** A hold that begins now, with the rest that follows it; with `each`, movements that are counted, so many seconds apart. */
+export function beginHold(seconds: number, now: number, rest = 0, each = 0): HoldState {
+  return { total: seconds, rest, each, since: now, elapsed: 0, running: true, resting: null }
 }
 
 /** Begin to time, or stop early and keep the seconds held; a hold that was stopped is not rested from. */
-export function toggleHold(hold: HoldState | null, seconds: number, now: number, rest = 0): HoldState {
+export function toggleHold(hold: HoldState | null, seconds: number, now: number, rest = 0, each = 0): HoldState {
   const was = holdAt(hold, now)
-  return was?.running ? { ...was, running: false, resting: null } : beginHold(seconds, now, rest)
+  return was?.running ? { ...was, running: false, resting: null } : beginHold(seconds, now, rest, each)
 }

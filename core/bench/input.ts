@@ -55,6 +55,8 @@ export type BenchInput =
   | { readonly do: 'screen'; readonly item: string; readonly answer: 'yes' | 'no' }
   | { readonly do: 'screen-rest'; readonly group: string; readonly items: readonly string[] }
   | { readonly do: 'elsewhere'; readonly group: string; readonly why: string }
+  /** On to another group of the safety screen, while its questions are asked on demand. */
+  | { readonly do: 'turn-group'; readonly by: 1 | -1 }
   | { readonly do: 'back' }
   | { readonly do: 'open'; readonly aside: Aside | null; readonly now: number }
   | { readonly do: 'skip'; readonly why: string }

@@ -27,8 +27,8 @@ export interface Pending {
   readonly qualities: readonly Quality[]
 }
 
-/** A strip that lies over the answers: leaving a test out, a warning sign, rating a symptom between tests, another technique, another plan. */
-export type Aside = 'skip' | 'warning' | 'rate' | 'technique' | 'plan'
+/** A strip that lies over the answers: leaving a test out, a warning sign, rating a symptom between tests, another technique, another plan, the questions of the safety screen, and what else there is. */
+export type Aside = 'skip' | 'warning' | 'rate' | 'technique' | 'plan' | 'questions' | 'more'
 
 /** A table that is being filled in. */
 export interface TableState {
@@ -52,6 +52,8 @@ export interface HoldState {
   readonly running: boolean
   /** Seconds of rest that follow it; 0 where none do. */
   readonly rest: number
+  /** Seconds of each movement that is counted meanwhile; 0 where a position is held. */
+  readonly each: number
   /** Seconds of rest left; null while nobody rests. */
   readonly resting: number | null
 }
@@ -64,6 +66,8 @@ export interface BenchState {
   readonly queue: readonly Pair[]
   readonly pending: Pending | null
   readonly aside: Aside | null
+  /** The group of the safety screen that the strip of questions is at; the first with an open question while null. */
+  readonly askFrom: string | null
   /** The symptom that the rating strip asks about. */
   readonly rated: SymptomId | null
   /** Typed so far; the next answer takes it. */
@@ -99,6 +103,7 @@ export const EMPTY_BENCH: BenchState = {
   queue: [],
   pending: null,
   aside: null,
+  askFrom: null,
   rated: null,
   typed: '',
   trials: [],

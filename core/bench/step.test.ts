@@ -1,66 +1,9 @@
-import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { NOTHING, opened, own, soreLeg, sorePelvis } from '../../tests/people'
-import { assess } from '../assess'
-import { CATALOGUE } from '../catalogue'
-import type { TestId } from '../catalogue/exam-test'
-import { adviceOf } from '../planner/advice'
-import { routeOf } from '../planner/route'
-import { admitAll } from '../record/admit'
-import { type Composed, composedId } from '../record/compose'
-import type { EventContent, ExamEvent } from '../record/event'
-import type { Exam } from '../record/exam'
-import { RULEBOOK } from '../safety/rulebook'
-import type { TestSide } from '../vocabulary/side'
-import { benchFromDraft, draftOf } from './draft'
-import { holdHeld, holdLeft, restLeft } from './hold'
+import { bare, opened, soreLeg, sorePelvis } from '../../tests/people'
+import { openQuestions } from '../safety/gate-zero'
 import type { BenchInput } from './input'
 import { partsNow } from './measured'
-import { type BenchState, EMPTY_BENCH } from './state'
-import { type Ground, inHand, step, tableKey } from './step'
-import { tableOf } from './table'
-
-let made = 0
-const id = () => composedId(2e12, 'bench', ++made)
-
-function groundOf(exam: Exam): Ground {
-  const assessment = assess(exam)
-  const route = routeOf(assessment)
-  const next = adviceOf(assessment, route).step
-  const pair = ({ test, side }: { test: { id: TestId }; side: TestSide }) => ({ test: test.id, side })
-  return { exam, suggested: next && pair(next), order: route.flatMap((leg) => leg.steps.map(pair)) }
-}
-
-/** The bench as a screen binds it: what is refused leaves the state as it was. */
-function bench(record: Composed) {
-  let events: readonly ExamEvent[] = record.events
-  let exam = record.exam
-  let state: BenchState = EMPTY_BENCH
-  const told: EventContent[] = []
-  const give = (input: BenchInput) => {
-    const came = step(state, input, groundOf(exam))
-    const stamped = came.events.map((content) => ({ ...content, id: id(), at: 2e12 + made, by: 'test-author' }))
-    if (stamped.length > 0) {
-      const admission = admitAll(events, stamped, RULEBOOK)
-      if (!admission.ok) return came
-      events = admission.events
-      exam = admission.exam
-      told.push(...came.events)
-    }
-    state = came.state
-    return came
-  }
-  /** Something recorded elsewhere. */
-  const tell = (content: EventContent) => {
-    const admission = admitAll(events, [{ ...content, id: id(), at: 2e12 + made, by: 'test-author' }], RULEBOOK)
-    if (!admission.ok) throw new Error(admission.problem.what)
-    events = admission.events
-    exam = admission.exam
-  }
-  return { give, tell, told, state: () => state, exam: () => exam, hand: () => inHand(state, groundOf(exam)) }
-}
-const choose = (test: TestId, side: TestSide): BenchInput => ({ do: 'choose', test, side })
-const answer = (said: 'nothing' | 'stretch', end?: number): BenchInput => ({ do: 'answer', said, run: id(), now: 0, ...(end !== undefined && { end }) })
+import { answer, bench, choose, id } from '../../tests/bench-hand'
 
 describe('the bench', () => {
   it('begins a test with its first answer, and keeps it in hand until its ladder is done', () => {
@@ -94,139 +37,6 @@ describe('the bench', () => {
     expect(new Set(seen).size).toBe(seen.length)
   })
 
-  it('asks once about an unusual value, and takes the same answer again', () => {
-    const b = bench(soreLeg())
-    b.give(choose('leg-raise', 'right'))
-    for (const digit of '115') b.give({ do: 'type', digit })
-    b.give(answer('nothing'))
-    expect(b.state().hint).toMatch('115° is unusual')
-    expect(b.told).toEqual([])
-    b.give(answer('nothing'))
-    expect(b.told.at(-1)).toMatchObject({ answer: { said: 'nothing', end: 115 } })
-  })
-
-  it('takes the end of the range from what a device saw, and a typed angle before it', () => {
-    for (const [typed, expected] of [
-      ['', 71],
-      ['64', 64],
-    ] as const) {
-      const b = bench(soreLeg())
-      b.give(choose('leg-raise', 'right'))
-      for (const digit of typed) b.give({ do: 'type', digit })
-      b.give(answer('nothing', 70.6))
-      expect(b.told.at(-1)).toMatchObject({ answer: { end: expected } })
-    }
-  })
-
-  it('warns when a press came too fast to be sure of the angle, and keeps what was typed before it', () => {
-    const b = bench(soreLeg())
-    b.give(choose('leg-raise', 'left'))
-    expect(b.give({ do: 'ask', said: 'familiar', now: 0, onset: { angle: 51.4, speed: 33, tooFast: true } }).devices).toBe('stop')
-    expect(b.state()).toMatchObject({ typed: '51', hint: expect.stringMatching('Too fast \\(33° a second\\)') as string })
-  })
-
-  it('collects three trials and no fourth, and keeps none when none was given', () => {
-    const b = bench(
-      opened()
-        .symptom('S1', { places: ['right-neck-back'], now: 2 })
-        .consent(),
-    )
-    b.give(choose('neck-rotation', 'left'))
-    b.give({ do: 'keep-measured', run: id() })
-    expect(b.state().hint).toMatch('Type what was measured')
-    for (const end of [61, 63, 62, 64]) b.give({ do: 'add-trial', end })
-    expect(b.state().trials).toEqual([61, 63, 62])
-    b.give({ do: 'back' })
-    expect(b.state().trials).toEqual([61, 63])
-    b.give({ do: 'keep-measured', run: id() })
-    expect(b.told.at(-1)).toMatchObject({ answer: { said: 'measured', trials: [61, 63] } })
-  })
-
-  it('fills a table by digits and usual values, empties the last cell, and begins another one empty', () => {
-    const b = bench(soreLeg())
-    b.give(choose('neuro-lower', 'left'))
-    b.give({ do: 'keep-table', run: id() })
-    expect(b.state().hint).toMatch('Nothing is filled in yet')
-    const table = () => tableOf(b.state().table, tableKey(b.hand()))
-    b.give({ do: 'table', move: { digit: '4' } })
-    expect(Object.values(table().cells)).toEqual(['4'])
-    b.give({ do: 'back' })
-    expect(table().cells).toEqual({})
-    b.give({ do: 'table', move: 'rest-usual' })
-    b.give({ do: 'keep-table', run: id() })
-    expect(b.told.map((e) => e.type)).toEqual(['test-started', 'stage-answered'])
-    expect(table().cells).toEqual({})
-  })
-
-  it('times a hold by the clock it is given, keeps the seconds of one that was stopped, and ends by itself', () => {
-    const b = bench(sorePelvis())
-    b.give(choose('thigh-thrust', 'right'))
-    b.give({ do: 'toggle-hold', now: 1000 })
-    b.give({ do: 'tick', now: 3400 })
-    expect([holdLeft(b.state().hold), holdHeld(b.state().hold)]).toEqual([3, 2])
-    b.give({ do: 'toggle-hold', now: 4100 })
-    expect([holdLeft(b.state().hold), holdHeld(b.state().hold)]).toEqual([null, 3])
-    b.give(answer('nothing'))
-    expect(b.told.at(-1)).toMatchObject({ answer: { said: 'nothing', held: 3 } })
-    b.give(choose('thigh-thrust', 'left'))
-    b.give({ do: 'toggle-hold', now: 0 })
-    b.give({ do: 'tick', now: 60_000 })
-    expect([holdLeft(b.state().hold), holdHeld(b.state().hold)]).toEqual([null, 5])
-  })
-
-  it('rests after a hold that is rested from, and not after one that was stopped', () => {
-    const b = bench(opened().symptom('S1', { places: ['right-neck-back'], now: 2 }))
-    b.give({ do: 'choose', test: 'craniocervical-flexion', side: 'none' })
-    b.give({ do: 'toggle-hold', now: 1000 })
-    expect([holdLeft(b.state().hold), restLeft(b.state().hold)]).toEqual([10, null])
-    b.give({ do: 'tick', now: 13_000 })
-    expect([holdLeft(b.state().hold), restLeft(b.state().hold), holdHeld(b.state().hold)]).toEqual([null, 8, 10])
-    b.give({ do: 'tick', now: 21_000 })
-    expect(restLeft(b.state().hold)).toBeNull()
-    b.give({ do: 'toggle-hold', now: 30_000 })
-    b.give({ do: 'toggle-hold', now: 34_000 })
-    expect([holdLeft(b.state().hold), restLeft(b.state().hold), holdHeld(b.state().hold)]).toEqual([null, null, 4])
-  })
-
-  it('a table takes figures: typed digit by digit, refused outside their limits, passed over when not measured', () => {
-    const b = bench(opened().symptom('S1', { places: ['right-neck-back'], now: 2 }))
-    b.give({ do: 'choose', test: 'craniocervical-flexion', side: 'none' })
-    for (const digit of ['1', '2', '2', '1', '4', '6']) b.give({ do: 'table', move: { digit } })
-    const table = () => tableOf(b.state().table, tableKey(b.hand()))
-    expect(table().cells).toEqual({ 'p22.held': 'steady', 'p22.reached': '22', 'p24.held': 'steady', 'p24.reached': '46' })
-    expect(b.give({ do: 'keep-table', run: id() }).state.hint).toMatch('46 is not between 16 and 40 mmHg')
-    expect(b.told).toEqual([])
-    b.give({ do: 'back' })
-    b.give({ do: 'table', move: { digit: '1' } })
-    expect(table().cells['p24.reached']).toBe('1')
-    b.give({ do: 'back' })
-    // Not measured: on to the next cell, and nothing stands there.
-    b.give({ do: 'table', move: 'usual' })
-    expect([table().at, table().cells['p24.reached']]).toEqual([4, undefined])
-    b.give({ do: 'keep-table', run: id() })
-    expect(b.told.at(-1)).toMatchObject({ type: 'stage-answered', answer: { said: 'grid', cells: { 'p22.reached': '22' } } })
-  })
-
-  it('what the end felt like and which came first are kept with a press or a range, and asked nowhere else', () => {
-    const b = bench(sorePelvis().screened())
-    b.give({ do: 'choose', test: 'thigh-thrust', side: 'right' })
-    for (const turns of ['turn-end-feel', 'turn-end-feel', 'turn-pain-order'] as const) b.give({ do: turns })
-    expect([b.state().endFeel, b.state().painOrder]).toEqual(['firm', 'pain-first'])
-    b.give({ do: 'answer', said: 'nothing', run: id(), now: 1 })
-    expect(b.told.at(-1)).toMatchObject({ answer: { said: 'nothing', endFeel: 'firm', painOrder: 'pain-first' } })
-    // After the last none is said, and the next test begins without.
-    expect([b.state().endFeel, b.state().painOrder]).toEqual([null, null])
-    for (let n = 0; n < 5; n++) b.give({ do: 'turn-end-feel' })
-    expect(b.state().endFeel).toBeNull()
-    b.give({ do: 'choose', test: 'leg-raise', side: 'right' })
-    b.give({ do: 'turn-pain-order' })
-    b.give({ do: 'turn-end-feel' })
-    expect([b.state().endFeel, b.state().painOrder]).toEqual(['soft', null])
-    b.give({ do: 'choose', test: 'lumbar-quadrant', side: 'right' })
-    b.give({ do: 'turn-end-feel' })
-    expect(b.state().endFeel).toBeNull()
-  })
-
   it('an arm symptom is parted at the neck first, whether or not the neck was bent away before', () => {
     const b = bench(opened().symptom('S1', { places: ['right-forearm-front'], qualities: ['tingling'], now: 2 }))
     b.give({ do: 'choose', test: 'ulnt-1', side: 'right' })
@@ -236,18 +46,6 @@ describe('the bench', () => {
     b.give({ do: 'confirm', run: id(), now: 5 })
     expect(b.hand()?.stage.id).toBe('neck-towards')
     expect(partsNow(b.hand()).map((p) => p.id)).toEqual(['neck', 'elbow', 'girdle'])
-  })
-
-  it('raised arms are timed from the moment they are up, and the second is kept', () => {
-    const b = bench(opened().symptom('S1', { places: ['right-forearm-front'], qualities: ['tingling'], now: 2 }))
-    b.give({ do: 'choose', test: 'elevated-arm-stress', side: 'none' })
-    expect(b.state().hold).toBeNull()
-    b.give({ do: 'answer', said: 'nothing', run: id(), now: 5000 })
-    expect(b.state().hold).toMatchObject({ running: true, total: 180, since: 5000 })
-    b.give({ do: 'ask', said: 'familiar', now: 46_000 })
-    b.give({ do: 'change', change: { places: ['right-forearm-front'], intensity: 5 } })
-    b.give({ do: 'confirm', run: id(), now: 47_000 })
-    expect(b.told.at(-1)).toMatchObject({ stage: 'hold', answer: { said: 'familiar', held: 41 } })
   })
 
   const three = (['sij-distraction', 'thigh-thrust', 'faber'] as const).map((test) => ({
@@ -327,39 +125,6 @@ describe('the bench', () => {
     ])
   })
 
-  it('keeps how strong it is after a change, and which of the added parts was let go', () => {
-    const b = bench(soreLeg().symptom('S2', { places: ['left-forearm-front'], now: 5 }))
-    b.give(choose('neck-distraction', 'none'))
-    for (const digit of '22') b.give({ do: 'type', digit })
-    b.give({ do: 'answer', said: 'eased', run: id(), now: 0 })
-    expect(b.told.at(-1)).toMatchObject({ answer: { said: 'eased', intensity: 2 } })
-    const c = bench(soreLeg())
-    c.give(choose('slump', 'left'))
-    for (let n = 0; n < 5; n++) c.give(answer('nothing'))
-    c.give({ do: 'ask', said: 'familiar', now: 0 })
-    c.give({ do: 'change', change: { places: ['left-calf'], intensity: 6 } })
-    c.give({ do: 'confirm', run: id(), now: 0 })
-    expect(c.hand()?.stage.id).toBe('neck-go')
-    c.give({ do: 'turn-part', by: 1 })
-    c.give({ do: 'answer', said: 'eased', run: id(), now: 0 })
-    expect(c.told.at(-1)).toMatchObject({ stage: 'neck-go', answer: { said: 'eased', part: 'ankle' } })
-  })
-
-  it('marks what a stand-in gave, and not what was typed by hand after it', () => {
-    const b = bench(soreLeg())
-    b.give(choose('leg-raise', 'right'))
-    b.give({ do: 'stand-in' })
-    b.give({ do: 'answer', said: 'nothing', run: id(), now: 0, end: 84 })
-    expect(b.told.at(-1)).toMatchObject({ answer: { said: 'nothing', end: 84, simulated: true } })
-    const c = bench(soreLeg())
-    c.give(choose('leg-raise', 'right'))
-    c.give({ do: 'stand-in' })
-    for (const digit of '84') c.give({ do: 'type', digit })
-    c.give(answer('nothing'))
-    expect(c.told.at(-1)).toMatchObject({ answer: { said: 'nothing', end: 84 } })
-    expect(c.told.at(-1)).not.toMatchObject({ answer: { simulated: true } })
-  })
-
   it('an answer that halts ends its test, and no rise is kept that nobody stated', () => {
     const b = bench(soreLeg())
     b.give(choose('neck-compression', 'none'))
@@ -424,65 +189,20 @@ describe('the bench', () => {
     c.give({ do: 'renew', answer: 'refused', chaperone: 'declined' })
     expect(c.told.map((e) => e.type)).toEqual(['consent-renewed', 'test-skipped'])
   })
-})
 
-describe('the bench as a whole', () => {
-  const side = fc.constantFrom<TestSide>('left', 'right', 'none')
-  const test = fc.constantFrom(...CATALOGUE.map((t) => t.id))
-  const run = fc.nat().map((n) => composedId(1.9e12, 'run', n))
-  const input: fc.Arbitrary<BenchInput> = fc.oneof(
-    fc.record({ do: fc.constant('choose' as const), test, side }),
-    fc.constantFrom<BenchInput>(
-      { do: 'take-suggested' },
-      { do: 'add-trial' },
-      { do: 'toggle-lean' },
-      { do: 'next-place' },
-      { do: 'back' },
-      { do: 'table', move: 'usual' },
-    ),
-    fc.constantFrom<BenchInput>(
-      { do: 'table', move: 'rest-usual' },
-      { do: 'table', move: { digit: '3' } },
-      { do: 'move', by: 1 },
-      { do: 'toggle-hold', now: 5 },
-    ),
-    fc.record({ do: fc.constant('type' as const), digit: fc.integer({ min: 0, max: 9 }).map(String) }),
-    fc.record({
-      do: fc.constant('answer' as const),
-      said: fc.constantFrom('nothing' as const, 'stretch' as const, 'eased' as const, 'unchanged' as const, 'returned' as const, 'worse' as const),
-      run,
-      now: fc.constant(0),
-    }),
-    fc.record({ do: fc.constant('ask' as const), said: fc.constantFrom('familiar' as const, 'other' as const), now: fc.constant(0) }),
-    fc.record({ do: fc.constant('confirm' as const), run, now: fc.constant(0) }),
-    fc.record({ do: fc.constant('observe' as const), choice: fc.constantFrom('electric', 'none', 'slide'), run }),
-    fc.record({ do: fc.constantFrom('keep-measured' as const, 'keep-table' as const, 'stop' as const), run }),
-    fc.record({
-      do: fc.constant('open' as const),
-      aside: fc.constantFrom('skip' as const, 'warning' as const, 'rate' as const, 'technique' as const, 'plan' as const, null),
-      now: fc.constant(0),
-    }),
-  )
-
-  it('never changes what it is given, and the same input on the same ground always gives the same', () => {
-    const record = soreLeg()
-      .test('leg-raise', 'left', [own(['left-calf'], 6, 48)])
-      .test('faber', 'left', [NOTHING])
-    fc.assert(
-      fc.property(fc.array(input, { maxLength: 25 }), (inputs) => {
-        const ground = groundOf(record.exam)
-        let state = EMPTY_BENCH
-        for (const one of inputs) {
-          const before = JSON.stringify(state)
-          const first = step(state, one, ground)
-          expect(JSON.stringify(state)).toBe(before)
-          expect(step(state, one, ground)).toEqual(first)
-          state = first.state
-        }
-        // What is kept on the device comes back as a bench, whatever it was.
-        expect(benchFromDraft(JSON.parse(JSON.stringify(draftOf(state, record.exam))), record.exam).chosen).toEqual(state.chosen)
-      }),
-      { numRuns: 60 },
-    )
+  it('goes from group to group of the open questions and round again, also when one was answered meanwhile', () => {
+    const b = bench(bare())
+    const first = () => openQuestions(b.exam(), b.state().askFrom).groups[0]?.group.id
+    const groups = openQuestions(b.exam(), null).groups.map(({ group }) => group.id)
+    b.give({ do: 'open', aside: 'questions', now: 0 })
+    for (const id of [...groups.slice(1), groups[0]]) {
+      b.give({ do: 'turn-group', by: 1 })
+      expect(first()).toBe(id)
+    }
+    b.give({ do: 'turn-group', by: -1 })
+    expect(first()).toBe(groups.at(-1))
+    b.give({ do: 'elsewhere', group: groups.at(-1) ?? '', why: 'at the ward' })
+    expect(b.state().aside).toBe('questions')
+    expect(first()).toBe(groups[0])
   })
 })

@@ -2,6 +2,7 @@ import { END_FEELS, PAIN_ORDERS } from '../record/answer'
 import type { EventContent } from '../record/event'
 import type { Exam } from '../record/exam'
 import { testTitle } from '../catalogue/exam-test'
+import { openQuestions } from '../safety/gate-zero'
 import { haltsOf } from '../safety/safety'
 import { done, examAfter, give, started } from './give'
 import { type Choice, fitsColumn, offered, sidesOf } from '../record/outline'
@@ -11,6 +12,7 @@ import { type InHand, inHandOf } from './in-hand'
 import type { BenchInput } from './input'
 import { afterThis, type BenchState, type Pair, putAway } from './state'
 import { asksLevel, doubt, endAngle, feelsEnd, feelsOrder, partsNow, plain, TRIALS, typedLevel, watched, withTyped } from './measured'
+import { PACE_SECONDS, repeatsOf } from './repeats'
 import type { Stepped } from './stepped'
 import { asked, changed, confirmed, nextPlace, warned } from './tell'
 import { emptyLast, moveTable, tableCells, tableOf } from './table'
@@ -109,7 +111,7 @@ function stepped(state: BenchState, input: BenchInput, ground: Ground): Stepped 
     case 'turn-pain-order':
       return feelsOrder(hand) ? only({ painOrder: after(PAIN_ORDERS, state.painOrder) }) : same
     case 'toggle-hold':
-      return hand && hand.stage.holdSeconds > 0 ? only({ hold: toggleHold(state.hold, hand.stage.holdSeconds, input.now, hand.stage.restSeconds) }) : same
+      return hand ? only({ hold: timed(state, hand, input.now) }) : same
     case 'tick': {
       const hold = holdAt(state.hold, input.now)
       return hold === state.hold ? same : only({ hold })
@@ -171,6 +173,10 @@ function stepped(state: BenchState, input: BenchInput, ground: Ground): Stepped 
       return moved(state, hand, input.by, ground)
     case 'read-angle':
       return { state: { ...state, typed: String(Math.max(0, input.angle)) }, events: [], devices: 'stop' }
+    case 'turn-group': {
+      const groups = openQuestions(exam, state.askFrom).groups
+      return only({ askFrom: groups.at(input.by % Math.max(1, groups.length))?.group.id ?? null })
+    }
     case 'turn-part':
       return only({ part: turned(state.part, partsNow(hand), input.by) })
     case 'stand-in':
@@ -203,6 +209,13 @@ function after<T extends string>(all: readonly T[], now: T | null): T | null {
 function turned(part: string | null, parts: readonly Choice[], by: 1 | -1): string | null {
   const at = parts.findIndex((p) => p.id === part)
   return parts.at((Math.max(0, at) + by) % Math.max(1, parts.length))?.id ?? null
+}
+
+/** A hold, or movements that are counted at a pace; what is neither is not timed. */
+function timed({ hold }: BenchState, { test, stage }: InHand, now: number): BenchState['hold'] {
+  if (stage.holdSeconds > 0) return toggleHold(hold, stage.holdSeconds, now, stage.restSeconds)
+  const repeats = repeatsOf(test.id, stage.id)
+  return repeats === null ? hold : toggleHold(hold, repeats * PACE_SECONDS, now, 0, PACE_SECONDS)
 }
 
 /** Put away what lies open, the nearest first; nothing is recorded. */

@@ -1,6 +1,6 @@
 import { quantileSorted } from 'd3-array'
 import { drawnGroup } from './drawn-group'
-import { type Bounds, heldIn, pool } from './pool'
+import { belowCeiling, type Bounds, heldIn, pool } from './pool'
 import { groupLikelihoodRatio } from './dependence'
 import { quoted, ratesOf } from './likelihood-ratio'
 import { odds, probability } from './odds'
@@ -18,7 +18,7 @@ export interface IntervalInput {
   readonly groups: readonly GroupInput[]
   /** A decided rule, times what lies outside it, and whether the groups are pooled with it or it speaks alone. */
   readonly rule: RuleInput | null
-  /** Ratios that an open rule takes the groups back to. */
+  /** Ratios that an open rule takes the groups back to, and a ceiling that a decided one keeps below. */
   readonly bounds: Bounds
 }
 
@@ -113,6 +113,6 @@ function ratiosOf({ rule, groups, bounds }: IntervalInput, draws: number): Float
   if (!rule.pooled) return says.map(quoted)
   return says.map((lr, i) => {
     const pooled = pool(lr, quoted(model[i] ?? 1))
-    return quoted(rule.strict ? Math.min(lr, pooled) : pooled)
+    return belowCeiling(bounds, quoted(rule.strict ? Math.min(lr, pooled) : pooled))
   })
 }

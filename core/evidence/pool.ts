@@ -14,12 +14,20 @@ export function pool(rule: number, model: number): number {
   return model * Math.min(NEVER_FURTHER, Math.max(1 / NEVER_FURTHER, Math.sqrt(rule / model)))
 }
 
-/** What an open rule would say once decided, as ratios: the least and the most its tests may make of themselves until then. */
+/**
+ * What an open rule would say once decided, as ratios: the least and the most its tests may make of themselves until then. Of a decided rule only a strict
+ * ceiling is left: broken it says no more than it would have said met.
+ */
 export interface Bounds {
   readonly low: number
   readonly high: number
   /** What the rule would say once met rests on what the model does not see, so that nothing is said beyond it. */
   readonly strict: boolean
+}
+
+/** A ratio, and no more than a met rule would say that rests on what the model does not see. */
+export function belowCeiling({ high, strict }: Bounds, ratio: number): number {
+  return strict ? Math.min(ratio, high) : ratio
 }
 
 /** The model's ratio while its rule is open: where it goes beyond what the rule could say, as far as it would with the rule decided that way. */

@@ -10,7 +10,7 @@ import { fitOfCriterion, shownBy } from './criterion'
 import { type Contradiction, contradictionOf } from './contradiction'
 import type { Answered } from './dependence'
 import { type Group, groupOf } from './groups'
-import { type Bounds, heldIn, pool } from './pool'
+import { belowCeiling, type Bounds, heldIn, pool } from './pool'
 import { asDecided, decidedFigures, figureOf, isInside, isOutOfPlace, type RuleFigure, rulesOf, type Shelf } from './lead'
 import { likelihoodRatios, quoted, QUOTED, ratesOf } from './likelihood-ratio'
 import { posterior } from './odds'
@@ -74,7 +74,7 @@ export interface Weighed {
   readonly pooled: boolean
   /** The model alone says more, or less, than the open rule could once it is decided, and is taken back. */
   readonly held: boolean
-  /** Ratios the open rule would speak with, beyond which the model is taken back until then. */
+  /** Ratios the open rule would speak with, beyond which the model is taken back until then; of a decided one a strict ceiling at most. */
   readonly bounds: Bounds
   /** Do the rule and the model differ by more than a factor of two in their ratios? */
   readonly apart: boolean
@@ -108,14 +108,14 @@ export function weigh(source: WeighedSource, side: Side, prior: Prior, scales: S
   const rules = rulesOf(scales.rules, shelf)
   const beyond = (rule: RuleVerdict, speaks: 'positive' | 'negative') => outsideOf(rule, speaks, steps, shelf, scales)
   const main = rules.main ? figureOf(rules.main, shelf) : null
-  const bounds = main || !rules.main ? FREE : boundsIn(rules.main, shelf, beyond)
+  const bounds = rules.main ? boundsIn(rules.main, main !== null, shelf, beyond) : FREE
   const own = main ? null : firstFigure(rules.own, shelf)
   const clear = main?.speaks === 'positive' || own ? null : firstFigure(rules.clear, shelf)
   const inside = heldIn(bounds, together)
   const led = main ?? own
   const says = (figure: RuleFigure) => figure.lr * beyond(figure.rule, figure.speaks)
   // The clinic's own rule is its own decision, and speaks alone.
-  const from = led === null ? inside : led === own ? says(led) : decided(says(led), together, isInformed(led))
+  const from = led === null ? inside : led === own ? says(led) : belowCeiling(bounds, decided(says(led), together, isInformed(led)))
   const cap = clear && pool(says(clear), together)
   const rule = cap !== null && cap < from ? clear : (led ?? clear)
   const outside = rule ? beyond(rule.rule, rule.speaks) : 1
@@ -148,8 +148,9 @@ export function weigh(source: WeighedSource, side: Side, prior: Prior, scales: S
 /** No rule bounds the model; the band that may be quoted does. Finite, since bounds cross to a worker as text. */
 const FREE: Bounds = { low: QUOTED[0], high: QUOTED[1], strict: false }
 
-function boundsIn(rule: RuleVerdict, shelf: Shelf, beyond: (rule: RuleVerdict, speaks: 'positive' | 'negative') => number): Bounds {
+function boundsIn(rule: RuleVerdict, isDecided: boolean, shelf: Shelf, beyond: (rule: RuleVerdict, speaks: 'positive' | 'negative') => number): Bounds {
   const { met, broken } = decidedFigures(rule, shelf)
+  if (isDecided) return isInformed(met) && met ? { low: FREE.low, high: quoted(met.lr * beyond(rule, 'positive')), strict: true } : FREE
   const low = broken === null ? FREE.low : quoted(broken.lr * beyond(rule, 'negative'))
   return { low, high: met === null ? FREE.high : Math.max(low, quoted(met.lr * beyond(rule, 'positive'))), strict: isInformed(met) }
 }
@@ -257,23 +258,52 @@ function joinOf(members: readonly Step[], rho: number | undefined): JoinedStep {
   const multiplied = members.reduce((lr, step) => lr * step.lr, 1)
   if (!shared || members.length === 1) return { group: shared, steps: members, together: multiplied, multiplied, strongestOnly: false }
   const { rated, unrated } = parted(members)
-  const modelled = orderedLikelihoodRatio(rated, rho ?? shared.rho)
   return {
     group: shared,
     steps: members,
-    together: strongest([modelled, ...unrated.map((m) => m.lr)]),
+    together: strongest([asPrinted(rated, rho ?? shared.rho), ...unrated.map((m) => m.lr)]),
     multiplied,
     strongestOnly: unrated.length > 0,
   }
 }
 
+/**
+ * The model of a group whose tests by themselves speak with the ratios their studies print.
+ *
+ * A printed ratio and the one its printed, rounded rates give are not quite the same. Several answers are worth no less than the strongest
+ * of those that speak for, as printed, no more than the strongest of those against, and lie between the two kinds where both were found: else
+ * a second answer could turn the figure the wrong way by that rounding.
+ */
+function asPrinted(rated: readonly Printed[], rho: number): number {
+  const of = (kind: readonly Printed[], further: (...lrs: number[]) => number) => {
+    const printed = kind.map((a) => a.lr)
+    return printed.length === 1 ? further(...printed) : further(orderedLikelihoodRatio(kind, rho), ...printed)
+  }
+  const most = of(
+    rated.filter((a) => a.positive),
+    Math.max,
+  )
+  const least = of(
+    rated.filter((a) => !a.positive),
+    Math.min,
+  )
+  if (rated.every((a) => a.positive)) return most
+  if (rated.every((a) => !a.positive)) return least
+  return Math.min(most, Math.max(least, orderedLikelihoodRatio(rated, rho)))
+}
+
+/** An answer of a group with the ratio its study prints for it alone. */
+interface Printed extends Answered {
+  readonly lr: number
+}
+
 /** Ratios printed alone cannot enter the model. */
-function parted(members: readonly Step[]): { readonly rated: readonly Answered[]; readonly unrated: readonly Step[] } {
-  const rated: Answered[] = []
+function parted(members: readonly Step[]): { readonly rated: readonly Printed[]; readonly unrated: readonly Step[] } {
+  const rated: Printed[] = []
   const unrated: Step[] = []
   for (const step of members) {
     const rates = ratesOf(step.row)
-    if (rates) rated.push({ positive: step.positive, ...rates })
+    if (rates) rated.push({ positive: step.positive, lr: step.lr, ...rates })
     else unrated.push(step)
   }
   return { rated, unrated }

@@ -3,6 +3,7 @@ import type { LoadedPart } from '../catalogue/load'
 import type { Exam } from '../record/exam'
 import type { Barrier } from '../record/rulebook'
 import { SCREEN, type ScreenGroup, type ScreenItem } from '../story/screen'
+import { screenOrder } from '../story/screen-order'
 import { type Spread, spreadOf } from '../story/spread'
 import { isToldOtherwise } from '../story/told-otherwise'
 import { asksAgain } from './consent'
@@ -54,6 +55,23 @@ function concerns(group: string, test: string, variant: string): boolean {
   const known = testById(test)
   const spared = known?.variants.find((v) => v.id === variant)?.spares ?? []
   return known?.loads.some((l) => parts.includes(l.part) && !spared.includes(l.part)) ?? false
+}
+
+/**
+ * Every question of the safety screen that is open, whatever the test: asked on demand, in this person's order.
+ *
+ * @param from - the group to begin with; the first one while null. Those before it come last.
+ */
+export function openQuestions(exam: Exam, from: string | null): Unasked {
+  const groups = screenOrder(exam).flatMap((group) => {
+    const items = exam.elsewhere[group.id] === undefined ? group.items.filter((item) => isOpen(item, exam)) : []
+    return items.length === 0 ? [] : [{ group, items }]
+  })
+  const at = Math.max(
+    0,
+    groups.findIndex(({ group }) => group.id === from),
+  )
+  return { consent: false, groups: [...groups.slice(at), ...groups.slice(0, at)] }
 }
 
 /** A question that hangs on another is asked once that one is a yes. */

@@ -95,9 +95,6 @@ export function appendWithin(db: Db, tx: Reads, examId: string, sent: readonly E
   const record = known ?? recordOf(db, examId, tx)
   const fault = record.faults[0]
   if (fault) return { ok: false, reason: 'refused', problem: unreadable(fault.seq) }
-  // The opening equals the address: an examination is never written under another one's name.
-  const stray = sent.find((event) => event.type === 'exam-opened' && (event.examId !== examId || event.personId !== booked.personId))
-  if (stray) return { ok: false, reason: 'refused', id: stray.id, problem: otherExam() }
   const fresh: ExamEvent[] = []
   for (const event of sent) {
     const there = place.get({ id: event.id })
@@ -105,6 +102,9 @@ export function appendWithin(db: Db, tx: Reads, examId: string, sent: readonly E
     else if (there.examId !== examId || isAnother(event, record)) return { ok: false, reason: 'refused', id: event.id, problem: numberTaken() }
   }
   if (fresh.length === 0) return { ok: true, record }
+  // The opening equals the address: an examination is never written under another one's name. One that was moved since keeps its opening.
+  const stray = fresh.find((event) => event.type === 'exam-opened' && (event.examId !== examId || event.personId !== booked.personId))
+  if (stray) return { ok: false, reason: 'refused', id: stray.id, problem: otherExam() }
   const admission = asHistory ? admitHistory(record, fresh) : admitTo({ events: record.events, exam: record.exam, fresh: true }, fresh, RULEBOOK)
   if (!admission.ok) {
     const refused = fresh[admission.at]

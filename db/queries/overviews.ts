@@ -121,6 +121,12 @@ function indexWords(tx: Writes, n: number): void {
     FROM overviews o JOIN exams e ON e.id = o.exam_id JOIN people p ON p.id = e.person_id WHERE o.n = ${n}`)
 }
 
+/** An examination is found by the name and number it is filed under now. */
+export function namesAnew(db: Reads & Writes, examId: string): void {
+  const row = db.select({ n: overviews.n }).from(overviews).where(eq(overviews.examId, examId)).get()
+  if (row) indexWords(db, row.n)
+}
+
 /** Examinations whose lists are behind their record, oldest first. */
 export function behind(db: Reads, limit: number): readonly string[] {
   return db

@@ -1,12 +1,7 @@
 import { integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import { written } from './written'
 
-/** Who wrote an entry of the clinic's knowledge and when. Entries are only ever added: the latest of each counts. */
-const written = {
-  /** UUID version 7, made where the entry was made: sending it twice stores it once. */
-  id: text('id').primaryKey(),
-  by: text('by').notNull(),
-  at: integer('at').notNull(),
-}
+// The latest entry of each counts.
 
 /** Figures of the register that the clinic replaced, or gave back. */
 export const evidenceOverrides = sqliteTable('evidence_overrides', {

@@ -23,8 +23,8 @@ describe('the letters of the bench', () => {
   })
 
   it('keep only what differs from the usual ones', () => {
-    const own = withLetter('go', 'j', {})
-    expect(own).toEqual({ go: 'j' })
+    const own = withLetter('go', 'z', {})
+    expect(own).toEqual({ go: 'z' })
     expect(withLetter('go', 'g', own)).toEqual({})
     expect(withLetter('go', 'n', {})).toEqual({ go: 'n', next: 'g' })
   })

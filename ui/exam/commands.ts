@@ -23,6 +23,7 @@ export const COMMANDS = {
   go: { key: 'g', words: 'any test, by any of its names' },
   skip: { key: 'k', words: 'leave the test out; then the reason' },
   warning: { key: 'w', words: 'a warning sign; then its letter' },
+  questions: { key: 'j', words: 'a question of the safety screen, whatever is in hand' },
   rate: { key: 'r', words: 'rate the symptom now' },
   plan: { key: 'q', words: 'how the rest is planned; then its digit' },
   weigh: { key: 'y', words: 'why: to Weigh' },

@@ -11,6 +11,8 @@ import { ThemeSwitch } from '../theme-switch'
 import { LinkStatus } from './link-status'
 import { useExam } from './store'
 import { useUndelivered } from './undelivered'
+import { Whose } from './whose'
+import type { NamedPerson } from './whose-dialog'
 
 const SCREENS = [
   ['story', 'Story'],
@@ -22,13 +24,12 @@ const SCREENS = [
 
 interface Props {
   readonly examId: string
-  readonly name: string
-  readonly work: string
+  readonly person: NamedPerson
   readonly demo: boolean
 }
 
 /** Who is on the table, what they came with, and the four screens of one examination. */
-export function ExamHeader({ examId, name, work, demo }: Props) {
+export function ExamHeader({ examId, person, demo }: Props) {
   const { exam } = useExam()
   // Other examinations' entries go out from here too; their count is for Today.
   useUndelivered(examId)
@@ -36,15 +37,12 @@ export function ExamHeader({ examId, name, work, demo }: Props) {
   const open = unasked(exam)
   const stopped = closedGates(exam).some((c) => c.gate.strength === 'halt' && c.opened === null)
   return (
-    <header className="no-print flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-b border-hair px-4 py-1.5 lg:px-6 lg:flex-nowrap">
+    <header className="no-print flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-b border-hair px-4 py-0.5 [&_a]:min-h-14 [&_button]:min-h-14 [&_button]:min-w-14 lg:flex-nowrap lg:px-6">
       <SkipLink />
-      <Link href="/today" className="text-ash underline decoration-hair underline-offset-4">
+      <Link href="/today" className="flex min-w-14 items-center text-ash underline decoration-hair underline-offset-4">
         Today
       </Link>
-      <p className="min-w-0 max-w-full truncate" title={name}>
-        <span className="font-serif text-lg font-semibold">{name}</span>
-        <span className="ml-3 text-ash">{[exam.ageYears, work].filter(Boolean).join(', ')}</span>
-      </p>
+      <Whose examId={examId} person={person} />
       <ul className="hidden min-w-0 flex-1 gap-2 overflow-hidden lg:flex" aria-label="Familiar symptoms">
         {exam.symptoms.map((s) => (
           <li key={s.id} className="min-w-14 truncate rounded-full border border-edge bg-sheet px-3 py-1 text-[15px]">
@@ -58,7 +56,7 @@ export function ExamHeader({ examId, name, work, demo }: Props) {
             key={id}
             href={`/exam/${examId}/${id}`}
             aria-current={path.endsWith(`/${id}`) ? 'page' : undefined}
-            className="whitespace-nowrap rounded-md px-3 py-2 aria-[current=page]:bg-ink aria-[current=page]:font-semibold aria-[current=page]:text-dust"
+            className="flex min-w-14 items-center justify-center whitespace-nowrap rounded-md px-3 aria-[current=page]:bg-ink aria-[current=page]:font-semibold aria-[current=page]:text-dust"
           >
             {label}{' '}
             {id === 'safety' &&

@@ -70,7 +70,7 @@ export function OpenGate({ closed }: { readonly closed: ClosedGate }) {
           <Button onClick={() => setAsking(false)}>Leave it closed</Button>
         </form>
       ) : (
-        <Button onClick={() => setAsking(true)} look="quiet" className="mt-2">
+        <Button onClick={() => setAsking(true)} look="quiet" size="large" className="mt-2">
           Open it with a reason
         </Button>
       )}

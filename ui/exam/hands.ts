@@ -2,6 +2,7 @@
 
 import { useSyncExternalStore } from 'react'
 import { COMMAND_IDS, type OwnKeys } from './commands'
+import { HANDS_CHANGED, HANDS_PLACE, onHands } from './letters'
 
 /** The four moves that run the whole bench, and the keys that a pedal or presenter types for each. */
 export const MOVES = ['next', 'own', 'stop', 'back'] as const
@@ -13,7 +14,7 @@ export interface Hands {
   readonly pedal: Readonly<Record<Move, string>>
   /** Letters of the bench that were changed on this device. */
   readonly keys: OwnKeys
-  /** Single letters, digits and signs act on the bench. */
+  /** Single letters, digits and signs act. */
   readonly letters: boolean
   /** A hold is timed by itself, a few seconds after its stage has come. */
   readonly autoHold: boolean
@@ -25,7 +26,6 @@ export interface Hands {
   readonly standIns: boolean
 }
 
-const PLACE = 'dust-lantern-hands'
 const USUAL: Hands = {
   pedal: { next: '', own: '', stop: '', back: '' },
   keys: {},
@@ -35,12 +35,10 @@ const USUAL: Hands = {
   big: false,
   standIns: false,
 }
-const CHANGED = 'dust-lantern-hands-changed'
-
 let known: { readonly text: string | null; readonly hands: Hands } = { text: null, hands: USUAL }
 
 function read(): Hands {
-  const text = localStorage.getItem(PLACE)
+  const text = localStorage.getItem(HANDS_PLACE)
   if (text !== known.text) known = { text, hands: parse(text) }
   return known.hands
 }
@@ -72,21 +70,12 @@ function parse(text: string | null): Hands {
   }
 }
 
-function subscribe(changed: () => void): () => void {
-  window.addEventListener(CHANGED, changed)
-  window.addEventListener('storage', changed)
-  return () => {
-    window.removeEventListener(CHANGED, changed)
-    window.removeEventListener('storage', changed)
-  }
-}
-
 /** How this device is operated, and the way to change it. */
 export function useHands(): readonly [Hands, (change: Partial<Hands>) => void] {
-  const hands = useSyncExternalStore(subscribe, read, () => USUAL)
+  const hands = useSyncExternalStore(onHands, read, () => USUAL)
   const change = (part: Partial<Hands>) => {
-    localStorage.setItem(PLACE, JSON.stringify({ ...read(), ...part }))
-    window.dispatchEvent(new Event(CHANGED))
+    localStorage.setItem(HANDS_PLACE, JSON.stringify({ ...read(), ...part }))
+    window.dispatchEvent(new Event(HANDS_CHANGED))
   }
   return [hands, change]
 }

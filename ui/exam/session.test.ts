@@ -129,6 +129,45 @@ describe('a session', () => {
     expect(here.state().aside).toHaveLength(1)
   })
 
+  it('two words that come while the first is being asked about, and an answer that never comes, leave nothing out', async () => {
+    const { server, ports } = fakeServer(stored)
+    const mine = ports()
+    const asked: (() => void)[] = []
+    let cut = false
+    const here = createSession('exam-k', stored, {
+      ...mine,
+      // The answer holds what the server knew when it was asked, and is long on the way.
+      collect: async (after) => {
+        if (cut) return { kind: 'unreached' }
+        const answer = await mine.collect(after)
+        await new Promise<void>((arrive) => asked.push(arrive))
+        return answer
+      },
+    })
+    const grow = (text: string) => {
+      server.log = [...server.log, stamp(note(text))]
+      return here.refresh()
+    }
+    const first = grow('first')
+    await expect.poll(() => asked.length).toBe(1)
+    const second = grow('second')
+    asked[0]?.()
+    await expect.poll(() => asked.length).toBe(2)
+    for (const arrive of asked) arrive()
+    await Promise.all([first, second])
+    expect(texts(here.state().onDisk)).toEqual(['first', 'second'])
+
+    cut = true
+    await grow('third')
+    cut = false
+    // What is tried again and again takes it up, though nothing waits to be sent.
+    const again = here.send()
+    await expect.poll(() => asked.length).toBe(3)
+    asked[2]?.()
+    await again
+    expect(here.state().onDisk).toEqual(server.log)
+  })
+
   it('a record that became shorter on the server, as after a backup was put back, does not make it send for ever', async () => {
     const { server, ports } = fakeServer(stored)
     const here = createSession('exam-k', stored, ports())

@@ -60,6 +60,7 @@ export interface Session {
 export function createSession(examId: string, stored: readonly ExamEvent[], ports: Ports): Session {
   let state: SessionState = { onDisk: stored, waiting: [], exam: examFrom(stored), reachable: true, lasting: true, aside: [], problem: null, foreign: null }
   let sending = false
+  let collecting = false
   /** Another window wrote while this one was sending, or the record turned out to differ from what this window shows. */
   let behind = false
   /** What was taken back and not recorded again since, the latest last. Anything else that is recorded ends it. */
@@ -182,16 +183,31 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
     return state.waiting.length < before
   }
 
-  /** Take up what other windows added. While something is being sent it is taken up afterwards. */
+  /**
+   * Take up what other windows added. While something is being sent it is taken up afterwards; a word that comes while the one before is
+   * being asked about is asked about too, and so is one whose answer did not come, with the next try to send.
+   */
   const refresh = async (): Promise<void> => {
-    behind = sending
-    if (sending) return
-    const after = state.onDisk.length
-    const fresh = await ports.collect(after)
-    // A send that ended meanwhile has already taken these up.
-    if (fresh.kind !== 'stored' || fresh.events.length === 0 || state.onDisk.length !== after) return
-    const onDisk = [...state.onDisk, ...fresh.events]
-    replace(onDisk, stillWaiting(onDisk), foreignIn(fresh.events))
+    behind = true
+    if (collecting) return
+    collecting = true
+    try {
+      while (behind && !sending) {
+        const after = state.onDisk.length
+        behind = false
+        const fresh = await ports.collect(after)
+        if (fresh.kind === 'unreached') behind = true
+        if (fresh.kind !== 'stored') return
+        // A send that ended meanwhile has moved the end of the record: what lies behind it now is asked for.
+        if (state.onDisk.length !== after) behind = true
+        else if (fresh.events.length > 0) {
+          const onDisk = [...state.onDisk, ...fresh.events]
+          replace(onDisk, stillWaiting(onDisk), foreignIn(fresh.events))
+        }
+      }
+    } finally {
+      collecting = false
+    }
   }
 
   return {

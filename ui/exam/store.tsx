@@ -78,15 +78,31 @@ interface Props {
   readonly ownTurns?: readonly OwnTurn[]
   readonly house?: House
   readonly demo?: boolean
+  /** The record as it was opened before anything is drawn; opened here where it was not. */
+  readonly opened?: Opened
   readonly children: ReactNode
+}
+
+/** A record that is folded and read. */
+export interface Opened {
+  readonly session: Session
+  readonly assessment: Assessment | null
+}
+
+/** Fold and read a record, pausing in between, so that no key waits for all of it. */
+export async function openRecord(examId: string, by: string, stored: readonly ExamEvent[], clinic: Clinic, pause: () => Promise<void>): Promise<Opened> {
+  const session = sessionOf(examId, by, stored)
+  await pause()
+  const { exam } = session.state()
+  return { session, assessment: exam && assess(exam, { clinic }) }
 }
 
 const NO_TURNS: readonly OwnTurn[] = []
 const NO_HOUSE: House = { schools: {}, setting: 'referred' }
 
 /** Gives the pages of one examination its record, and keeps it flowing to the server. */
-export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = NO_TURNS, house = NO_HOUSE, demo = false, children }: Props) {
-  const [session] = useState(() => sessionOf(examId, by, stored))
+export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = NO_TURNS, house = NO_HOUSE, demo = false, opened, children }: Props) {
+  const [session] = useState(() => opened?.session ?? sessionOf(examId, by, stored))
   const state = useSyncExternalStore(session.subscribe, session.state, session.state)
   useEffect(() => {
     void session.resume()
@@ -94,9 +110,7 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
     const again = setInterval(send, RETRY_MS)
     window.addEventListener('online', send)
     // Other windows of this examination: the stream only says that it grew.
-    const stop = browserStream().hear(examId, (told) => {
-      if (told.kind === 'grew') void session.refresh()
-    })
+    const stop = browserStream().hear(examId, 'record', () => void session.refresh())
     return () => {
       stop()
       clearInterval(again)
@@ -104,7 +118,8 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
     }
   }, [session, examId])
   const { exam, waiting, reachable, lasting, aside, problem, foreign } = state
-  const assessment = useMemo(() => exam && assess(exam, { clinic }), [exam, clinic])
+  const first = opened?.assessment ?? null
+  const assessment = useMemo(() => (first?.exam === exam ? first : exam && assess(exam, { clinic })), [exam, clinic, first])
   const turns = useMemo(() => turnSeconds(ownTurns), [ownTurns])
   const store = useMemo<ExamStore | null>(
     () =>

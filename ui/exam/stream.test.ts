@@ -51,7 +51,7 @@ describe('one stream a browser', () => {
     const heard: string[] = []
     const note = (name: string) => (told: Told) => heard.push(`${name} ${told.kind} ${told.exam}`)
     const windows = Array.from({ length: 7 }, () => window())
-    windows.forEach((w, i) => w.hear(`exam-${i % 2}`, note(`window ${i}`)))
+    windows.forEach((w, i) => w.hear(`exam-${i % 2}`, 'record', note(`window ${i}`)))
     expect(open().map((one) => one.url)).toEqual(['/live?exam=exam-0&exam=exam-1'])
     open()[0]?.port.onmessage?.({ data: JSON.stringify({ kind: 'grew', exam: 'exam-1', length: 3 }) } as MessageEvent<string>)
     expect(heard).toEqual(['window 1 grew exam-1', 'window 3 grew exam-1', 'window 5 grew exam-1'])
@@ -61,8 +61,8 @@ describe('one stream a browser', () => {
     const { window, open } = browser()
     const heard: string[] = []
     const [first, second] = [window(), window()]
-    first.hear('exam-a', () => heard.push('first'))
-    const stop = second.hear('exam-b', () => heard.push('second'))
+    first.hear('exam-a', 'record', () => heard.push('first'))
+    const stop = second.hear('exam-b', 'record', () => heard.push('second'))
     first.close()
     expect(open().map((one) => one.url)).toEqual(['/live?exam=exam-b'])
     open()[0]?.port.onopen?.()
@@ -71,10 +71,24 @@ describe('one stream a browser', () => {
     expect(open()).toEqual([])
   })
 
+  it('takes what devices send for the window with the bench, and only while that is open', () => {
+    const { window, open } = browser()
+    const heard: string[] = []
+    const [weigh, bench] = [window(), window()]
+    weigh.hear('exam-a', 'record', (told) => heard.push(`weigh ${told.kind}`))
+    expect(open().map((one) => one.url)).toEqual(['/live?exam=exam-a'])
+    const leave = bench.hear('exam-a', 'bench', (told) => heard.push(`bench ${told.kind}`))
+    expect(open().map((one) => one.url)).toEqual(['/live?bench=exam-a&exam=exam-a'])
+    for (const kind of ['frame', 'grew']) open()[0]?.port.onmessage?.({ data: JSON.stringify({ kind, exam: 'exam-a' }) } as MessageEvent<string>)
+    expect(heard).toEqual(['bench frame', 'weigh grew'])
+    leave()
+    expect(open().map((one) => one.url)).toEqual(['/live?exam=exam-a'])
+  })
+
   it('is deaf to what is no message', () => {
     const { window, open } = browser()
     const heard: Told[] = []
-    window().hear('exam-a', (told) => heard.push(told))
+    window().hear('exam-a', 'record', (told) => heard.push(told))
     for (const data of ['', '{', '{"kind":"other","exam":"exam-a"}', '7']) open()[0]?.port.onmessage?.({ data } as MessageEvent<string>)
     expect(heard).toEqual([])
   })

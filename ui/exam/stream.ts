@@ -14,11 +14,17 @@ const TOLD = yup.object({
 
 /** What windows of one browser say to each other. */
 type Said =
-  | { readonly say: 'want'; readonly from: string; readonly exams: readonly string[] }
+  | { readonly say: 'want'; readonly from: string; readonly topics: readonly string[] }
   | { readonly say: 'who' }
   | { readonly say: 'told'; readonly told: Told }
 
 type Listener = (told: Told) => void
+
+/** What a window listens for: that a record grows, or what devices send to the bench that shows it. */
+export type About = 'record' | 'bench'
+
+/** One thing that is followed, as the address of the stream names it. */
+const topic = (exam: string, about: About) => `${about === 'bench' ? 'bench' : 'exam'}=${encodeURIComponent(exam)}`
 
 /** How a window reaches the stream; replaced in tests. */
 export interface StreamPorts {
@@ -47,20 +53,21 @@ export function createStream(ports: StreamPorts) {
   let following = ''
 
   const deliver = (told: Told) => {
-    for (const tell of mine.get(told.exam) ?? []) tell(told)
+    for (const tell of mine.get(topic(told.exam, told.kind === 'frame' ? 'bench' : 'record')) ?? []) tell(told)
   }
   const say = (said: Said) => channel?.postMessage(said)
 
-  /** Opens the stream anew when the examinations that are followed have changed. */
+  /** Opens the stream anew when what is followed has changed. */
   const follow = () => {
     if (!leading) return
-    const exams = [...new Set([...mine.keys(), ...[...wanted.values()].flat()])].sort()
-    if (exams.join() === following) return
-    following = exams.join()
+    const topics = [...new Set([...mine.keys(), ...[...wanted.values()].flat()])].sort()
+    const query = topics.join('&')
+    if (query === following) return
+    following = query
     stream?.close()
     stream = null
-    if (exams.length === 0) return
-    stream = ports.open(`/live?${exams.map((exam) => `exam=${encodeURIComponent(exam)}`).join('&')}`)
+    if (topics.length === 0) return
+    stream = ports.open(`/live?${query}`)
     stream.onmessage = ({ data }) => {
       const told = read(data)
       if (!told) return
@@ -69,7 +76,7 @@ export function createStream(ports: StreamPorts) {
     }
     // Whatever happened while nobody listened is asked for.
     stream.onopen = () => {
-      for (const exam of exams) {
+      for (const exam of new URLSearchParams(query).getAll('exam')) {
         deliver({ kind: 'grew', exam })
         say({ say: 'told', told: { kind: 'grew', exam } })
       }
@@ -77,7 +84,7 @@ export function createStream(ports: StreamPorts) {
   }
 
   const tellWants = () => {
-    say({ say: 'want', from: me, exams: [...mine.keys()] })
+    say({ say: 'want', from: me, topics: [...mine.keys()] })
     follow()
   }
 
@@ -89,8 +96,8 @@ export function createStream(ports: StreamPorts) {
       if (data.say === 'told') deliver(data.told)
       else if (data.say === 'who') tellWants()
       else {
-        if (data.exams.length === 0) wanted.delete(data.from)
-        else wanted.set(data.from, data.exams)
+        if (data.topics.length === 0) wanted.delete(data.from)
+        else wanted.set(data.from, data.topics)
         follow()
       }
     })
@@ -102,22 +109,23 @@ export function createStream(ports: StreamPorts) {
   }
 
   return {
-    /** Hear of this examination until the returned function is called. */
-    hear(exam: string, tell: Listener): () => void {
+    /** Hear of this examination until the returned function is called. Who sends a frame is told whether a bench is there to take it. */
+    hear(exam: string, about: About, tell: Listener): () => void {
       start()
-      const listeners = mine.get(exam) ?? new Set<Listener>()
-      mine.set(exam, listeners)
+      const key = topic(exam, about)
+      const listeners = mine.get(key) ?? new Set<Listener>()
+      mine.set(key, listeners)
       listeners.add(tell)
       tellWants()
       return () => {
         listeners.delete(tell)
-        if (listeners.size === 0) mine.delete(exam)
+        if (listeners.size === 0) mine.delete(key)
         tellWants()
       }
     },
     /** This window is going: the others no longer follow for it. */
     leave(): void {
-      say({ say: 'want', from: me, exams: [] })
+      say({ say: 'want', from: me, topics: [] })
       stream?.close()
     },
   }

@@ -1,7 +1,8 @@
 'use client'
 
-import { useEffect, useRef } from 'react'
+import { useLayoutEffect, useRef } from 'react'
 import { isBounce } from './bounce'
+import { lettersAct } from './letters'
 
 /** A key that was pressed outside any field. */
 export interface Press {
@@ -20,20 +21,25 @@ export interface Press {
  * The character counts and never the place it has on some keyboard, digits of the number pad among them. A key that is held or bounces is one
  * press; typing into a field or a dialog is none, and neither is a press with Ctrl, Alt or Cmd, except where that is how a character is typed.
  *
+ * Single characters are heard only where they act on this device (Settings).
+ *
  * @param hear - returns true where the press was used, so that the page does not scroll or click as well
+ * @param everything - hear characters even so: whoever asks knows of keys that a pedal types
  */
-export function useKeys(hear: (press: Press) => boolean, enabled: boolean): void {
+export function useKeys(hear: (press: Press) => boolean, enabled: boolean, everything = false): void {
   const latest = useRef(hear)
-  useEffect(() => {
+  // With the screen and not some frames after it: on a busy machine a key pressed in between would be lost.
+  useLayoutEffect(() => {
     latest.current = hear
   })
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (!enabled) return
     const listen = (e: KeyboardEvent) => {
       const typesCharacter = e.key.length === 1 && e.getModifierState('AltGraph')
       if ((e.ctrlKey || e.metaKey || e.altKey) && !typesCharacter) return
       const target = e.target instanceof HTMLElement ? e.target : null
       if (target?.closest('input, select, textarea, [role=dialog]') || isBounce(e)) return
+      if (!everything && e.key.length === 1 && e.key !== ' ' && !lettersAct()) return
       const press: Press = {
         key: e.key === ' ' ? 'space' : e.key.toLowerCase(),
         code: e.code.toLowerCase().replace(/^key|^digit/, ''),
@@ -44,5 +50,5 @@ export function useKeys(hear: (press: Press) => boolean, enabled: boolean): void
     }
     document.addEventListener('keydown', listen)
     return () => document.removeEventListener('keydown', listen)
-  }, [enabled])
+  }, [enabled, everything])
 }

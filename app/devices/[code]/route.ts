@@ -10,7 +10,7 @@ const LONGEST = 40_000
 /**
  * Take frames from a paired device, one JSON frame a line.
  *
- * 202 when all were passed on, with how many windows have the examination open; 404 for a code that does not work; 413 too much at once; 422 with the first line that is
+ * 202 when all were passed on, with how many windows have its bench open; 404 for a code that does not work; 413 too much at once; 422 with the first line that is
  * no frame; 429 too often. Nothing here is stored: what counts is what the practitioner records.
  */
 export const POST = route<{ code: string }>({ as: 'text', largest: LONGEST }, ({ params: { code }, body }) => {

@@ -1,4 +1,5 @@
 import * as yup from 'yup'
+import * as people from '@/app/people/acts'
 import * as settings from '@/app/settings/acts'
 import { startPerson } from '@/app/today/acts'
 import type { Action } from '@/server/action'
@@ -9,6 +10,9 @@ export const dynamic = 'force-dynamic'
 /** Everything a form asks for, by the name it is sent under. */
 const ACTS: Readonly<Record<string, Action<unknown>>> = {
   'start-person': startPerson,
+  'correct-person': people.correct,
+  'move-exam': people.move,
+  'merge-people': people.merge,
   'choose-for-clinic': settings.chooseForClinic,
   'override-figure': settings.overrideFigure,
   'set-prior': settings.setPrior,

@@ -3,15 +3,13 @@
 import dynamic from 'next/dynamic'
 import { type ReactNode, useEffect } from 'react'
 import { Opening } from '@/ui/opening'
+import { whenIdle } from '@/ui/when-idle'
 
 // An examination is computed in its window. All of that comes after the first paint; the server sends the frame and the record.
 const loading = () => <Opening words="Opening the examination" />
 
 /** Gives the screens of one examination its record. */
 export const ExamRecord = dynamic(() => import('./exam-record').then((m) => m.ExamRecord), { ssr: false, loading })
-
-/** The screen in hand is drawn by then, in milliseconds. */
-const LATER_MS = 250
 
 const SCREENS = {
   story: dynamic(() => import('./story/story-screen').then((m) => m.StoryScreen), { ssr: false, loading }),
@@ -22,19 +20,29 @@ const SCREENS = {
 const WeighScreen = dynamic(() => import('./weigh/weigh-screen').then((m) => m.WeighScreen), { ssr: false, loading })
 const NoteScreen = dynamic(() => import('./note/note-screen').then((m) => m.NoteScreen), { ssr: false, loading })
 
+/** In the order in which they are gone to. */
+const OTHERS: readonly (() => Promise<unknown>)[] = [
+  () => import('./bench/bench-screen'),
+  () => import('./weigh/weigh-screen'),
+  () => import('./note/note-screen'),
+  () => import('./story/story-screen'),
+  () => import('./safety/safety-screen'),
+]
+
+/** The first seconds belong to the screen in hand, in milliseconds: whoever leaves it sooner fetches the other one with that press. */
+const FIRST_MS = 3000
+
 /** The other screens come while nobody waits, so that going to one is going there and not loading it. */
 function useOtherScreens(): void {
   useEffect(() => {
+    let end: () => void = () => undefined
     const timer = setTimeout(() => {
-      void Promise.all([
-        import('./bench/bench-screen'),
-        import('./weigh/weigh-screen'),
-        import('./note/note-screen'),
-        import('./story/story-screen'),
-        import('./safety/safety-screen'),
-      ]).catch(() => undefined)
-    }, LATER_MS)
-    return () => clearTimeout(timer)
+      end = whenIdle(OTHERS)
+    }, FIRST_MS)
+    return () => {
+      clearTimeout(timer)
+      end()
+    }
   }, [])
 }
 

@@ -8,7 +8,9 @@ import type { ExamEvent } from '@/core/record/event'
 import type { Problem } from '@/core/vocabulary/problem'
 import { ExamHeader } from '@/ui/exam/exam-header'
 import { ExamProblem } from '@/ui/exam/exam-problem'
-import { ExamProvider, type House } from '@/ui/exam/store'
+import { breath } from '@/ui/breath'
+import { ExamProvider, type House, type Opened, openRecord } from '@/ui/exam/store'
+import type { NamedPerson } from '@/ui/exam/whose-dialog'
 import { Opening } from '@/ui/opening'
 import { TourStep } from '@/ui/tour'
 import { ProblemNotice } from '@/ui/problem-notice'
@@ -17,8 +19,7 @@ import { Button } from '@/ui/button'
 interface Props {
   readonly examId: string
   readonly by: string
-  readonly name: string
-  readonly work: string
+  readonly person: NamedPerson
   readonly demo: boolean
   readonly children: ReactNode
 }
@@ -33,14 +34,19 @@ export interface Loaded {
   readonly house: House
 }
 
+/** The same once it is folded and read. */
+interface Ready extends Loaded {
+  readonly opened: Opened
+}
+
 /** Fetches the record once and gives it to the screens; from then on the session keeps it. */
-export function ExamRecord({ examId, by, name, work, demo, children }: Props) {
-  const [loaded, setLoaded] = useState<Loaded | null>(null)
+export function ExamRecord({ examId, by, person, demo, children }: Props) {
+  const [loaded, setLoaded] = useState<Ready | null>(null)
   const [problem, setProblem] = useState<Problem | null>(null)
   const [tries, setTries] = useState(0)
   useEffect(() => {
     let gone = false
-    load(examId).then(
+    load(examId, by).then(
       (came) => {
         if (gone) return
         if ('what' in came) setProblem(came)
@@ -58,7 +64,7 @@ export function ExamRecord({ examId, by, name, work, demo, children }: Props) {
     return () => {
       gone = true
     }
-  }, [examId, tries])
+  }, [examId, by, tries])
   if (problem) {
     return (
       <main className="p-6">
@@ -77,9 +83,18 @@ export function ExamRecord({ examId, by, name, work, demo, children }: Props) {
   }
   if (!loaded) return <Opening words="Opening the examination" />
   return (
-    <ExamProvider examId={examId} by={by} stored={loaded.events} clinic={loaded.clinic} ownTurns={loaded.turns} house={loaded.house} demo={demo}>
+    <ExamProvider
+      examId={examId}
+      by={by}
+      stored={loaded.events}
+      clinic={loaded.clinic}
+      ownTurns={loaded.turns}
+      house={loaded.house}
+      demo={demo}
+      opened={loaded.opened}
+    >
       <div className="flex h-dvh flex-col print:h-auto">
-        <ExamHeader examId={examId} name={name} work={work} demo={demo} />
+        <ExamHeader examId={examId} person={person} demo={demo} />
         <Faults faults={loaded.faults} />
         <ExamProblem />
         {children}
@@ -89,12 +104,24 @@ export function ExamRecord({ examId, by, name, work, demo, children }: Props) {
   )
 }
 
-async function load(examId: string): Promise<Loaded | Problem> {
+/** Entries that are read between two pauses. */
+const AT_ONCE = 12
+
+/** Fetches a record and reads it in pieces: one long piece would hold back whatever is pressed meanwhile. */
+async function load(examId: string, by: string): Promise<Ready | Problem> {
   const response = await fetch(`/exam/${examId}/record`, { cache: 'no-store' })
   const body = (await response.json()) as Loaded | Problem
   if ('what' in body) return body
   // Read as strictly as anything else from outside: another program may have answered.
-  return { ...body, events: body.events.flatMap((event) => readable(event)) }
+  const events: ExamEvent[] = []
+  for (const [i, event] of body.events.entries()) {
+    if (i % AT_ONCE === AT_ONCE - 1) await breath()
+    events.push(...readable(event))
+  }
+  await breath()
+  const opened = await openRecord(examId, by, events, body.clinic, breath)
+  await breath()
+  return { ...body, events, opened }
 }
 
 function readable(event: unknown): readonly ExamEvent[] {

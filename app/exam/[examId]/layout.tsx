@@ -25,7 +25,7 @@ export default async function ExamLayout({ params, children }: Props) {
   if (!head) notFound()
   const { id, demo } = who()
   return (
-    <ExamRecord examId={examId} by={id} name={head.person.name} work={head.person.work} demo={demo}>
+    <ExamRecord examId={examId} by={id} person={head.person} demo={demo}>
       {children}
     </ExamRecord>
   )

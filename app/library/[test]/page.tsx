@@ -36,7 +36,7 @@ export default async function TestPage({ params }: Props) {
       <SiteHeader who={who()} />
       <main className="mx-auto max-w-6xl px-6 pb-16 pt-6">
         <p>
-          <Link href="/library" className="text-ash underline underline-offset-4">
+          <Link href="/library" className="inline-flex min-h-11 items-center text-ash underline underline-offset-4">
             Library
           </Link>
         </p>

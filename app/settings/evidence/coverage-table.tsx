@@ -34,7 +34,7 @@ export function CoverageTable({ lines }: { readonly lines: readonly Line[] }) {
             {lines.map((line) => (
               <tr key={line.id} className={`border-t border-hair ${line.state === 'moves' ? '' : 'text-ash'}`}>
                 <th scope="row" className="w-72 py-1.5 pr-4 font-normal">
-                  <Link href={`/library/${line.id}`} className="underline underline-offset-4">
+                  <Link href={`/library/${line.id}`} className="flex min-h-11 items-center underline underline-offset-4">
                     {line.name}
                   </Link>
                 </th>

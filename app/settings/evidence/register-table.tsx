@@ -126,7 +126,7 @@ function Row({ row, editing, onEdit }: { readonly row: Accuracy; readonly editin
             aria-label={`Own accuracy for ${row.id}`}
             aria-expanded={editing}
             onClick={() => onEdit(!editing)}
-            className="block min-h-10 underline underline-offset-4"
+            className="block min-h-11 underline underline-offset-4"
           >
             Own accuracy
           </button>

@@ -23,7 +23,12 @@ export function RulesDesk({ rules }: { readonly rules: readonly OwnRule[] }) {
         {rules.map((rule) => (
           <RuleLine key={rule.id} rule={rule} onEdit={setDraft} onWithdraw={() => void saving.save((id) => saveRule(id, contentOf(rule), true))} />
         ))}
-        {rules.length === 0 && <li className="text-ash">No own rule yet.</li>}
+        {rules.length === 0 && (
+          <li className="max-w-3xl rounded-card border border-dashed border-hair px-5 py-4 text-ash">
+            No own rule yet. New rule builds one from tests and says what it would have said of earlier examinations, before it counts; Import JSON takes in the
+            rules of another clinic.
+          </li>
+        )}
       </ul>
       <div className="mt-4 flex flex-wrap items-center gap-4">
         {!draft && (

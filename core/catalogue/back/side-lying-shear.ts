@@ -7,11 +7,18 @@ import { on } from '../load'
 const OWN = { nothing: 'Nothing', own: 'Familiar pain', other: 'Other pain', less: 'Familiar pain, clearly less' } as const
 const ANGLES = ['at-60', 'at-90', 'at-full'] as const
 const FREE = ['nothing', 'less'] as const
+// From the front: one hand reaches over to the back, the thighs lie against the examiner’s hip.
 const HANDS = [
-  { on: 'lumbar', along: 0.7, off: -8, from: 268, says: 'hold above, feel' },
-  { on: 'near-thigh', along: 0.9, off: -4, from: 320, push: 180 },
+  { on: 'lumbar', along: 0.7, off: -8, from: 78, says: 'hold above, feel' },
+  { on: 'near-thigh', along: 0.95, off: 3, from: 55, push: 200 },
 ] as const
-const at = (hip: number) => ({ ...ON_THE_SIDE, near: { hip, knee: 90, ankle: -5 }, far: { hip: hip - 6, knee: 86, ankle: -5 }, contacts: HANDS })
+const at = (hip: number) => ({
+  ...ON_THE_SIDE,
+  stands: 'other' as const,
+  near: { hip, knee: 90, ankle: -5 },
+  far: { hip: hip - 6, knee: 86, ankle: -5 },
+  contacts: HANDS,
+})
 
 /** Segmental shear on the side, at three hip angles and then with the deep muscles on. What is felt moving is not counted. */
 export const sideLyingShear = defineTest({

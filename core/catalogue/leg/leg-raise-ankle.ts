@@ -74,7 +74,15 @@ export const legRaiseAnkle = defineTest({
         { id: 'more', words: 'More of it' },
         { id: 'less', words: 'Less of it' },
       ],
-      pose: { ...ON_THE_BACK, neck: 34, near: { hip: 42, knee: 0, ankle: 18 }, contacts: [{ on: 'head', along: 0.6, off: -8, from: 300, push: 100 }] },
+      pose: {
+        ...ON_THE_BACK,
+        neck: 34,
+        near: { hip: 42, knee: 0, ankle: 18 },
+        contacts: [
+          { on: 'near-foot', along: 0.55, off: -4, from: 330 },
+          { on: 'head', along: 0.6, off: -8, from: 300, push: 100 },
+        ],
+      },
     },
   ],
   doesNotCount: ['a calf stretch', 'a symptom that changes because the hip moved'],

@@ -16,7 +16,7 @@ const COLUMNS: readonly GridColumn[] = [
 const LAX = ['late', 'absent']
 const HANDS = [
   { on: 'neck', along: 0.4, off: -5, from: 285, says: 'hold C2' },
-  { on: 'head', along: 0, off: 8, from: 130, push: 250 },
+  { on: 'head', along: 0, off: 13, from: 158, push: 250 },
 ] as const
 
 /** Alar ligament stress: the spinous process of C2 should move at once, against the tilt and against the turn. */

@@ -37,8 +37,8 @@ export const flexionRotation = defineTest({
         headTurn: 38,
         measured: 'head-turn',
         contacts: [
-          { on: 'head', along: 0, off: 9, from: 120 },
-          { on: 'head', along: 0, off: -9, from: 240 },
+          { on: 'head', along: 0, off: 12, from: 163 },
+          { on: 'head', along: 0, off: -12, from: 197 },
         ],
       },
     ),

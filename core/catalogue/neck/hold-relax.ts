@@ -10,11 +10,11 @@ const MEASURED = {
   headTurn: 34,
   measured: 'head-turn',
   contacts: [
-    { on: 'head', along: 0, off: 9, from: 120 },
-    { on: 'head', along: 0, off: -9, from: 240 },
+    { on: 'head', along: 0, off: 12, from: 163 },
+    { on: 'head', along: 0, off: -12, from: 197 },
   ],
 } as const
-const RESTS = { ...closeToNeck(ON_THE_BACK_FRONT, 'head'), headTurn: 20, contacts: [{ on: 'head', along: 0, off: -8, from: 250 }] } as const
+const RESTS = { ...closeToNeck(ON_THE_BACK_FRONT, 'head'), headTurn: 20, contacts: [{ on: 'head', along: 0, off: -12, from: 205 }] } as const
 const PUSH = 'Neck in the middle, turned to comfort. Hand rests on the cheek: push towards the {side}, a tenth of your force, 7 s.'
 const GOES_ON = { further: 'Goes further', same: 'No further', pain: 'Familiar pain: stop' } as const
 const TURNED = { joint: 'rotation, neck in the middle', min: 0, max: 100, usual: [20, 90] } as const

@@ -47,8 +47,8 @@ export const neckDistraction = defineTest({
       {
         ...closeToNeck(SITTING_FRONT, 'head'),
         contacts: [
-          { on: 'head', along: 0, off: 0, aside: -11, from: 160, push: 90 },
-          { on: 'head', along: 0, off: 0, aside: 11, from: 20, push: 90 },
+          { on: 'head', along: 0, off: 0, aside: -12, from: 232, push: 90 },
+          { on: 'head', along: 0, off: 0, aside: 12, from: 308, push: 90 },
         ],
       },
       { holdSeconds: 10, ask: 'What happens to it now? Where?' },

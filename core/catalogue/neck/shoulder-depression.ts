@@ -33,8 +33,8 @@ export const shoulderDepression = defineTest({
         ...close(SITTING_FRONT),
         neckBend: -24,
         contacts: [
-          { on: 'near-shoulder', along: 0.85, off: 6, from: 110, push: 268 },
-          { on: 'head', along: 0, off: 3, aside: -10, from: 175 },
+          { on: 'near-shoulder', along: 0.85, off: 6, from: 178, push: 268 },
+          { on: 'head', along: 0, off: 6, aside: -16, from: 150 },
         ],
       },
       { holdSeconds: 5 },

@@ -53,6 +53,9 @@ export function armPose(arm: Partial<SpreadArm>, more: Partial<FrontPose> = {}):
 /** The hand that keeps the shoulder girdle down. */
 export const GIRDLE_DOWN = { on: 'near-shoulder', along: 0.9, off: 4, from: 190, push: 0 } as const
 
+/** The hand along the cheek that moves the head; the face stays free. */
+const BESIDE_HEAD = { on: 'head', along: 0, off: -12, from: 195 } as const
+
 /** The hand on the patient's hand and fingers. */
 export const ON_HAND = { on: 'near-hand', along: 0.5, off: 0, from: 300 } as const
 
@@ -69,7 +72,7 @@ export function neckStages(end: SpreadArm, contacts: FrontPose['contacts']): rea
       'neck-placed',
       'Neck bent away first',
       'Before the arm: place the head in side-flexion away from the {side}.',
-      armPose({}, { neckBend: -22, contacts: [{ on: 'head', along: 0, off: -8, from: 240 }] }),
+      armPose({}, { neckBend: -22, contacts: [BESIDE_HEAD] }),
     ),
     release('neck-middle', 'Neck to the middle', 'Keep the arm exactly there. Bring the head back to the middle.', still(0), {
       whenAt: ARM_SYMPTOM,
@@ -95,7 +98,7 @@ export function neckStages(end: SpreadArm, contacts: FrontPose['contacts']): rea
       'neck-passive',
       'Move the head away, passively',
       'The whole arm cradled: move the head a little away from the {side} yourself, without pressure.',
-      armPose({ out: 50, bend: 40 }, { neckBend: -10, contacts: [{ on: 'head', along: 0, off: -8, from: 240 }] }),
+      armPose({ out: 50, bend: 40 }, { neckBend: -10, contacts: [BESIDE_HEAD] }),
     ),
   ]
 }

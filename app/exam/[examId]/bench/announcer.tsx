@@ -38,7 +38,7 @@ export function Announcer({ bench }: { readonly bench: Bench }) {
 
 /** What lies in the hand and is not recorded yet. */
 function handWords({ typed, inHand, hold, table, pending }: Bench): string {
-  if (hold.left === null && hold.held !== null) return `Held ${hold.held} seconds.`
+  if (hold.left === null && hold.held !== null) return hold.count ? `${hold.count.at} of ${hold.count.of} counted.` : `Held ${hold.held} seconds.`
   if (pending?.confirmed) return `${pending.intensity} of 10.`
   if (typed !== '') return `${typed}${inHand?.stage.angle?.unit ?? (inHand?.stage.angle ? '°' : '')} typed.`
   const cell = table.all[table.at]

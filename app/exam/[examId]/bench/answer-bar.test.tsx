@@ -108,7 +108,7 @@ describe('the answers to the stage in hand', () => {
     expect(hand?.contraindicated).not.toBeNull()
     const { unmount } = show(hand, {}, fallen)
     for (const button of screen.getAllByRole('button')) {
-      if (button.textContent.startsWith('Undo')) expect(button).toBeEnabled()
+      if (/^Undo|^More/.test(button.textContent)) expect(button).toBeEnabled()
       else expect(button).toBeDisabled()
     }
     unmount()

@@ -1,6 +1,8 @@
 'use client'
 
 import type { ReactNode } from 'react'
+import { CommandKey } from '@/ui/exam/command-key'
+import type { Command } from '@/ui/exam/commands'
 import { useHands } from '@/ui/exam/hands'
 import { useExam } from '@/ui/exam/store'
 import { Key } from '@/ui/key'
@@ -17,7 +19,15 @@ export function AnswerBar({ bench }: { readonly bench: Bench }) {
     <div role="group" aria-label="Answers" data-skip-to="" className="flex flex-wrap gap-2 sm:gap-3 px-6 py-3">
       {inHand ? <ForStage bench={bench} inHand={inHand} off={off} /> : <ForLoad bench={bench} keeps={null} off={off} />}
       <Answer onGive={bench.stop} off={inHand?.run == null && off} words="Stop" keyName="." stop />
-      <Answer onGive={bench.back} off={exam.signed !== null} words="Undo" keyName="⌫" />
+      <Answer onGive={bench.back} off={exam.signed !== null} words="Undo" keyName="⌫" least />
+      <button
+        type="button"
+        onClick={() => bench.open('more')}
+        disabled={exam.signed !== null}
+        className="min-h-[68px] rounded-card border-2 border-edge bg-dust px-4 text-lg font-semibold disabled:opacity-50"
+      >
+        More …
+      </button>
     </div>
   )
 }
@@ -54,8 +64,8 @@ function ForStage({ bench, inHand, off }: StageProps) {
         <>
           <Answer onGive={() => bench.answer('unchanged')} off={off} words="No change" keyName="Space" wide />
           <Answer onGive={() => bench.answer('eased')} off={off} words="It eases" keyName="Enter" note={level} wide main />
-          <Answer onGive={() => bench.answer('worse')} off={off} words="More of it" keyName="D" />
-          <Answer onGive={() => bench.answer('nothing-to-relieve')} off={off} words="Nothing was there" keyName="X" />
+          <Answer onGive={() => bench.answer('worse')} off={off} words="More of it" command="worse" />
+          <Answer onGive={() => bench.answer('nothing-to-relieve')} off={off} words="Nothing was there" command="nothing-to-relieve" />
         </>
       )
     case 'observe':
@@ -82,7 +92,7 @@ function ForStage({ bench, inHand, off }: StageProps) {
             wide
           />
           <Answer onGive={() => bench.keepMeasured()} off={off} words="Keep" keyName="Enter" note={keeps} wide main />
-          <Answer onGive={() => bench.keepMeasured('own-pain')} off={off} words="Keep: familiar pain stopped it" keyName="P" small />
+          <Answer onGive={() => bench.keepMeasured('own-pain')} off={off} words="Keep: familiar pain stopped it" command="pain-stopped" small />
         </>
       )
     case 'grid': {
@@ -93,7 +103,7 @@ function ForStage({ bench, inHand, off }: StageProps) {
             onGive={() => bench.table.move('rest-usual')}
             off={off || left === 0}
             words="The rest is usual"
-            keyName="U"
+            command="rest-usual"
             note={left > 0 ? `${left} open` : null}
             wide
           />
@@ -101,7 +111,7 @@ function ForStage({ bench, inHand, off }: StageProps) {
             onGive={bench.keepTable}
             off={off}
             words={left === 0 ? 'Keep the table' : 'Keep it as it is'}
-            keyName={left === 0 ? 'Space' : 'H'}
+            {...(left === 0 ? { keyName: 'Space' } : { command: 'keep-as-is' })}
             wide
             main
           />
@@ -115,9 +125,9 @@ function ForLoad({ bench, keeps, off }: { readonly bench: Bench; readonly keeps:
   return (
     <>
       <Answer onGive={() => bench.answer('nothing')} off={off} words="Nothing" keyName="Space" note={keeps} wide />
-      <Answer onGive={() => bench.answer('stretch')} off={off} words="Stretch only" keyName="S" note={keeps} />
+      <Answer onGive={() => bench.answer('stretch')} off={off} words="Stretch only" command="stretch" note={keeps} />
       <Answer onGive={() => bench.ask('familiar')} off={off} words="That is my pain" keyName="Enter" note={keeps} wide main />
-      <Answer onGive={() => bench.ask('other')} off={off} words="Something else" keyName="E" note={keeps} />
+      <Answer onGive={() => bench.ask('other')} off={off} words="Something else" command="other" note={keeps} />
     </>
   )
 }
@@ -126,16 +136,22 @@ interface AnswerProps {
   readonly onGive: () => void
   readonly off: boolean
   readonly words: string
-  readonly keyName: string
+  readonly keyName?: string
+  /** In place of a key that has a name: the command whose letter it is. */
+  readonly command?: Command
   readonly note?: ReactNode
   readonly wide?: boolean
   readonly main?: boolean
   readonly stop?: boolean
   readonly small?: boolean
+  /** Takes no more room than its word: what is left is for answers. */
+  readonly least?: boolean
 }
 
-function Answer({ onGive, off, words, keyName, note, wide = false, main = false, stop = false, small = false }: AnswerProps) {
+function Answer({ onGive, off, words, keyName, command, note, wide = false, main = false, stop = false, small = false, least = false }: AnswerProps) {
   const [{ big }] = useHands()
+  // Many answers share one line, their words on two: a second line of answers would take the place of the drawing.
+  const room = small ? 'min-w-30 grow basis-0' : main ? 'grow-[2]' : wide ? 'grow-[1.6]' : stop ? 'w-28 shrink-0' : least ? 'min-w-20 shrink-0' : 'grow'
   const look = main ? 'border-ink bg-ink text-dust' : stop ? 'border-halt bg-sheet text-halt' : 'border-edge bg-dust'
   return (
     <button
@@ -146,12 +162,13 @@ function Answer({ onGive, off, words, keyName, note, wide = false, main = false,
         focusCard()
         onGive()
       }}
-      className={`${big ? 'min-h-[112px]' : 'min-h-[68px]'} rounded-card border-2 px-3 disabled:opacity-50 ${look} ${main ? 'grow-[2]' : wide ? 'grow-[1.6]' : stop ? 'w-28 shrink-0' : 'grow'}`}
+      className={`${big ? 'min-h-[112px]' : 'min-h-[68px]'} rounded-card border-2 px-3 disabled:opacity-50 ${look} ${room}`}
     >
       <span className={`block font-semibold leading-tight ${big ? 'text-2xl' : small ? 'text-base' : 'text-lg'}`}>{words}</span>
       <span className="text-sm">
         {note && <span className="mr-2">{note}</span>}
-        <Key>{keyName}</Key>
+        {keyName !== undefined && <Key>{keyName}</Key>}
+        {command && <CommandKey of={command} />}
       </span>
     </button>
   )

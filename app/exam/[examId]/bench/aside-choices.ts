@@ -23,6 +23,8 @@ export const ASIDE_WORDS: Record<Aside, string> = {
   rate: 'How strong is it now?',
   technique: 'Technique',
   plan: 'Plan the rest by',
+  questions: 'Safety questions',
+  more: 'More',
 }
 
 /** The field for a reason of one’s own, and the key that leads to it. */
@@ -43,6 +45,10 @@ export function asideChoices(aside: Aside, rated: SymptomId | null, inHand: InHa
       return offered(inHand?.test.variants ?? []).map((v, i) => ({ words: v.name, key: LIST_KEYS[i] ?? '', input: { do: 'change-variant', variant: v.id } }))
     case 'plan':
       return PLAN_MODES.map((mode, i) => ({ words: mode.name, key: LIST_KEYS[i] ?? '', input: { do: 'plan', mode: mode.id } }))
+    // Strips of their own.
+    case 'questions':
+    case 'more':
+      return []
     case 'rate':
       if (rated === null) return []
       return Array.from({ length: 11 }, (_, now) => ({

@@ -1,5 +1,6 @@
 'use client'
 
+import type { ReactNode } from 'react'
 import { isToldOtherwise } from '@/core/story/told-otherwise'
 import { asksNow } from '@/core/bench/asks-now'
 import type { Unasked } from '@/core/safety/gate-zero'
@@ -9,8 +10,17 @@ import { CONSENT_WORDS } from '@/ui/exam/consent-words'
 import type { Bench } from './use-bench'
 import { Big, QuestionStrip } from '@/ui/exam/question-strip'
 
+interface Props {
+  readonly bench: Bench
+  readonly unasked: Unasked
+  readonly label?: string
+  /** What the questions are for: "before this test", "open". */
+  readonly why?: string
+  readonly children?: ReactNode
+}
+
 /** What has to be asked before the test in hand may start, one key each; then the bench goes on where it was. */
-export function AskStrip({ bench, unasked }: { readonly bench: Bench; readonly unasked: Unasked }) {
+export function AskStrip({ bench, unasked, label = 'Ask first', why = 'before this test', children }: Props) {
   const { exam } = useExam()
   const now = asksNow(unasked)
   const left = unasked.groups.reduce((n, g) => n + g.items.length, 0)
@@ -35,11 +45,11 @@ export function AskStrip({ bench, unasked }: { readonly bench: Bench; readonly u
   const { group, item, rest } = now
   const together = group.singly ? [] : rest
   return (
-    <div role="group" aria-label="Ask first" className="flex flex-wrap items-center gap-3 px-6 py-3">
+    <div role="group" aria-label={label} className="flex flex-wrap items-center gap-3 px-6 py-3">
       <QuestionStrip
         group={group.name}
         ask={item.ask}
-        progress={`${counted(left, 'question')} before this test.${isToldOtherwise(item.id, exam) ? ' The story speaks of it: ask once more.' : ''}`}
+        progress={`${counted(left, 'question')} ${why}.${isToldOtherwise(item.id, exam) ? ' The story speaks of it: ask once more.' : ''}`}
         rest={together}
         onAnswer={(answer) => bench.input({ do: 'screen', item: item.id, answer })}
         onRest={() => bench.input({ do: 'screen-rest', group: group.id, items: rest })}
@@ -57,6 +67,7 @@ export function AskStrip({ bench, unasked }: { readonly bench: Bench; readonly u
               ))}
           </ul>
         )}
+        {children}
       </QuestionStrip>
     </div>
   )

@@ -11,6 +11,7 @@ export function said(bench: Bench, unasked: Unasked, answer: 'yes' | 'no') {
 }
 
 export function askedByLetter(key: string, bench: Bench, unasked: Unasked) {
+  if (!unasked.consent && unasked.groups.length === 0) return
   const now = asksNow(unasked)
   if (key === 'y' || key === 'n') said(bench, unasked, key === 'y' ? 'yes' : 'no')
   else if (key === 'w' && now.kind === 'consent') bench.input({ do: 'consent', form: 'written', explained: CONSENT_WORDS })

@@ -1,29 +1,34 @@
 'use client'
 
+import { lazy, Suspense, useState } from 'react'
 import type { Weighed } from '@/core/evidence/weigh'
 import type { SourceVerdict } from '@/core/assess'
 import { standingWords } from '@/core/note/conclusion'
 import { rulesTold } from '@/core/note/sources'
-import { familiesShown, isReferred, standingOf } from '@/core/standing'
+import { familiesShown, isReferred, sourceKey, standingOf } from '@/core/standing'
 import { percent } from '@/core/note/percent'
 import { UNCHECKED } from '@/core/note/statement'
 import { counted } from '@/core/vocabulary/sentence'
 import { FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
+import { CommandKey } from '@/ui/exam/command-key'
 import { RulePips } from '@/ui/board/rule-pips'
 import { FAMILY_COLOUR, Strip } from '@/ui/board/strip'
 import { useExam } from '@/ui/exam/store'
 import { useIntervals } from '@/ui/board/use-intervals'
 import { headlineOf } from '@/core/evidence/headline'
-import { figureShown, tornRange } from '@/ui/board/figure-shown'
+import { figureShown, tornRange, withoutFigure } from '@/ui/board/figure-shown'
 import type { Interval } from '@/core/evidence/interval'
-import { Key } from '@/ui/key'
 import { PlanChoice } from './plan-choice'
 import type { Bench } from './use-bench'
 import { focusCard } from '@/ui/exam/give-focus'
 
+// Asked for once in a while; its arithmetic stands on Weigh too.
+const HowComputed = lazy(() => import('@/ui/board/how-computed').then((m) => ({ default: m.HowComputed })))
+
 /** What the answers say so far, by family; what was not assessed is unknown, never clear. */
 export function BenchBoard({ bench }: { readonly bench: Bench }) {
-  const { assessment } = useExam()
+  const { assessment, exam } = useExam()
+  const [how, setHow] = useState<SourceVerdict | null>(null)
   const intervalFor = useIntervals(assessment)
   const standing = standingOf(assessment.sources)
   // What leads is always in view, and stands in its family no second time.
@@ -35,7 +40,7 @@ export function BenchBoard({ bench }: { readonly bench: Bench }) {
       <div role="status" aria-label="What stands out">
         {lead ? (
           <div className="rounded-card bg-glow px-3 pb-2 pt-0.5">
-            <SourceRow row={lead} interval={intervalFor(lead)} />
+            <SourceRow row={lead} interval={intervalFor(lead)} onHow={() => setHow(lead)} />
           </div>
         ) : (
           <p className="min-h-6 font-semibold leading-snug">{standingWords(assessment.sources)}</p>
@@ -51,7 +56,7 @@ export function BenchBoard({ bench }: { readonly bench: Bench }) {
                 {FAMILY_WORDS[family]}
               </h3>
               {rows.map((row) => (
-                <SourceRow key={`${row.source} ${row.side}`} row={row} interval={intervalFor(row)} />
+                <SourceRow key={sourceKey(row)} row={row} interval={intervalFor(row)} onHow={() => setHow(row)} />
               ))}
             </section>
           )
@@ -72,7 +77,7 @@ export function BenchBoard({ bench }: { readonly bench: Bench }) {
           }}
           className="mt-2 min-h-14 rounded-card border border-edge bg-dust px-4 py-2 text-left text-base"
         >
-          <strong>Next:</strong> {bench.advice.why} <Key>N</Key>
+          <strong>Next:</strong> {bench.advice.why} <CommandKey of="next" />
         </button>
       )}
       {next && !elsewhere && next.state !== 'under-way' && !bench.advice.stop && (
@@ -82,6 +87,11 @@ export function BenchBoard({ bench }: { readonly bench: Bench }) {
       )}
       {bench.advice.stop && <p className="mt-2 rounded-card border border-hair px-4 py-2 text-[15px]">{bench.advice.stop}</p>}
       <PlanChoice bench={bench} />
+      {how && (
+        <Suspense fallback={null}>
+          <HowComputed examId={exam.id} row={how} interval={intervalFor(how)} onClose={() => setHow(null)} />
+        </Suspense>
+      )}
     </aside>
   )
 }
@@ -99,7 +109,14 @@ function voices({ rule, pooled }: Weighed): string {
   return rule.rule.cluster.basis === 'own' ? 'own rule' : 'published rule'
 }
 
-function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly interval: Interval | null }) {
+interface RowProps {
+  readonly row: SourceVerdict
+  readonly interval: Interval | null
+  readonly onHow: () => void
+}
+
+/** One source: its figure, its doubt, its leading rule. A press anywhere on it tells how the figure was computed. */
+function SourceRow({ row, interval, onHow }: RowProps) {
   const source = sourceOf(row.source)
   const title = `${source.name}, ${row.side}`
   const { weighed } = row
@@ -112,11 +129,20 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
   const toward = row.pointers.length - away
   const points = [toward > 0 ? `supports it: ${toward}` : '', away > 0 ? `opposes it: ${away}` : ''].filter(Boolean).join(', ')
   return (
-    <div className="mt-1.5">
+    <div className="relative mt-1.5">
+      {weighable && (
+        <button
+          type="button"
+          aria-haspopup="dialog"
+          aria-label={`How this was computed: ${title}`}
+          onClick={onHow}
+          className="absolute inset-0 min-h-14 w-full rounded-md hover:outline hover:outline-1 hover:outline-edge"
+        />
+      )}
       <p className="flex items-baseline gap-2">
         <span className="font-semibold">{title}</span>
         <span className={`figures ml-auto whitespace-nowrap ${value === null ? 'text-base text-ash' : 'text-[21px]'}`}>
-          {weighable ? value === null ? 'not assessed yet' : figureShown(weighed, value) : <span className="font-sans text-[15px] text-ash">{points}</span>}
+          {weighable ? value === null ? withoutFigure(row) : figureShown(weighed, value) : <span className="font-sans text-[15px] text-ash">{points}</span>}
         </span>
       </p>
       {isReferred(row) && (
@@ -133,7 +159,7 @@ function SourceRow({ row, interval }: { readonly row: SourceVerdict; readonly in
             interval={torn ?? (interval && [interval.p05, interval.p95])}
             describes={
               value === null
-                ? `${title}: not known, nothing tested says anything about it yet`
+                ? `${title}: ${withoutFigure(row)}`
                 : `${title}: ${torn ? 'evidence disagrees, ' : ''}about ${figureShown(weighed, value)}${range}, ${by}`
             }
           />

@@ -1,12 +1,13 @@
 'use client'
 
-import { useState } from 'react'
+import { type ReactNode, useState } from 'react'
 import Link from 'next/link'
 import { instruct } from '@/core/catalogue/exam-test'
 import { nearSide } from '@/core/bench/places-offered'
 import { openRules } from '@/core/planner/open-rules'
 import { entryWords } from '@/core/note/entry-words'
 import { stepKey } from '@/core/planner/route'
+import { CommandKey } from '@/ui/exam/command-key'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SkipLink } from '@/ui/skip-link'
 import { Announcer } from './announcer'
@@ -22,8 +23,10 @@ import { HaltPanel } from './halt-panel'
 import { HandCard } from './hand-card'
 import { KeysDialog } from './keys-dialog'
 import { Ladder } from './ladder'
+import { MoreStrip } from './more-strip'
 import { PairDialog } from './pair-dialog'
 import { PostureTrack } from './posture-track'
+import { QuestionsStrip } from './questions-strip'
 import { useAutoHold } from './use-auto-hold'
 import { useBench } from './use-bench'
 import { useBenchKeys } from './use-bench-keys'
@@ -31,7 +34,6 @@ import { useRest } from './use-rest'
 import { useSettling } from './use-settling'
 import { useVoice } from './use-voice'
 import { haltsOf } from '@/core/safety/safety'
-import { Key } from '@/ui/key'
 import { useHands } from '@/ui/exam/hands'
 import { useExam } from '@/ui/exam/store'
 
@@ -79,7 +81,11 @@ export function BenchScreen() {
         ) : (
           <Quiet
             title="Nothing left here would change the picture"
-            words="Every planned test is settled. Any test can still be done: press G."
+            words={
+              <>
+                Every planned test is settled. Any test can still be done, by its name: <CommandKey of="go" />
+              </>
+            }
             href={`/exam/${exam.id}/weigh`}
             link="Weigh it"
           />
@@ -99,7 +105,7 @@ export function BenchScreen() {
         )}
         {settling && !exam.signed && (
           <p role="status" className="px-6 pt-2">
-            <strong>Five minutes since {settling} was raised.</strong> How strong is it now? <Key>R</Key>
+            <strong>Five minutes since {settling} was raised.</strong> How strong is it now? <CommandKey of="rate" />
           </p>
         )}
         {rest > 0 && (
@@ -107,7 +113,11 @@ export function BenchScreen() {
             <strong>Rest.</strong> Easily stirred up: {rest} s before the next provocation.
           </p>
         )}
-        {exam.signed ? null : bench.aside ? (
+        {exam.signed ? null : bench.aside === 'questions' ? (
+          <QuestionsStrip bench={bench} />
+        ) : bench.aside === 'more' ? (
+          <MoreStrip bench={bench} />
+        ) : bench.aside ? (
           <AsideStrip bench={bench} aside={bench.aside} />
         ) : !stopped && inHand?.unasked ? (
           <AskStrip bench={bench} unasked={inHand.unasked} />
@@ -140,7 +150,7 @@ export function BenchScreen() {
 
 interface QuietProps {
   readonly title: string
-  readonly words: string
+  readonly words: ReactNode
   readonly href: string
   readonly link: string
 }

@@ -27,7 +27,12 @@ function byAside(key: string, aside: Aside, bench: Bench) {
 
 export function byLetter(key: string, bench: Bench, exam: Exam, others: Others, keys: OwnKeys) {
   const { inHand, pending, aside } = bench
-  if (aside) {
+  if (aside === 'questions') {
+    askedByLetter(key, bench, bench.questions)
+    return
+  }
+  // From the list of what else there is, every letter does what it does beside it.
+  if (aside && aside !== 'more') {
     byAside(key, aside, bench)
     return
   }
@@ -95,6 +100,7 @@ function obey(command: Command, bench: Bench, others: Others) {
       return
     case 'skip':
     case 'warning':
+    case 'questions':
     case 'rate':
     case 'technique':
     case 'plan':

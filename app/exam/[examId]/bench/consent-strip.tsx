@@ -23,14 +23,14 @@ export function ConsentStrip({ bench, region }: { readonly bench: Bench; readonl
   const look = 'min-h-[68px] rounded-card border-2 px-4 text-lg font-semibold'
   return (
     <div role="group" aria-label="Consent for this contact" className="flex flex-wrap items-center gap-3 px-6 py-3">
-      <p className="mr-2 max-w-md">
+      <p className="min-w-72 flex-1">
         {region === 'undressing' ? 'For this test the back is bared.' : `This test touches ${REGION_WORDS[region]}.`} Ask again, and offer somebody to be
         present: <span className="font-serif italic">“Is that all right with you?”</span>
       </p>
-      <button type="button" onClick={give('agreed', 'declined')} className={`${look} grow border-ink bg-ink text-dust`}>
+      <button type="button" onClick={give('agreed', 'declined')} className={`${look} grow border-ink bg-ink text-dust lg:grow-0`}>
         Agreed, nobody wanted <Key>Space</Key>
       </button>
-      <button type="button" onClick={give('agreed', 'present')} className={`${look} grow border-ink`}>
+      <button type="button" onClick={give('agreed', 'present')} className={`${look} grow border-ink lg:grow-0`}>
         Agreed, somebody present <Key>Enter</Key>
       </button>
       <button type="button" onClick={give('refused', 'declined')} className={`${look} border-halt text-halt`}>

@@ -6,8 +6,10 @@ import type { InHand } from '@/core/bench/in-hand'
 import { causeWords } from '@/core/safety/cause-words'
 import { CALL_WORDS, URGENCY_WORDS } from '@/core/safety/gate'
 import type { ClosedGate } from '@/core/safety/safety'
+import { CommandKey } from '@/ui/exam/command-key'
 import { OpenGate } from '@/ui/exam/gate-panel'
 import { useExam } from '@/ui/exam/store'
+import { Button } from '@/ui/button'
 import { Key } from '@/ui/key'
 import type { Bench } from './use-bench'
 
@@ -41,13 +43,13 @@ export function HaltPanel({ bench, halts, inHand }: Props) {
         <div>
           <h3 className="font-sans text-base text-ash">Then</h3>
           <p className="mt-1 text-[19px] leading-snug">{gate.do}</p>
-          <p className="mt-2 flex flex-wrap gap-x-5 gap-y-1">
-            <Link href={`/exam/${exam.id}/safety`} className="underline">
-              Safety questions
-            </Link>
-            <Link href={`/exam/${exam.id}/note`} className="underline">
-              Note for the referral
-            </Link>
+          <p className="mt-2 flex flex-wrap gap-3">
+            <Button asChild size="large">
+              <Link href={`/exam/${exam.id}/safety`}>Safety questions</Link>
+            </Button>
+            <Button asChild size="large">
+              <Link href={`/exam/${exam.id}/note`}>Note for the referral</Link>
+            </Button>
           </p>
         </div>
       </div>
@@ -71,8 +73,8 @@ export function HaltPanel({ bench, halts, inHand }: Props) {
         ))}
       </ul>
       <p className="mt-5 text-ash">
-        Nothing is suggested from here. A test that this leaves free can still be chosen by its name <Key>G</Key>; opening the halt needs your reason and stays
-        on the record.
+        Nothing is suggested from here. A test that this leaves free can still be chosen by its name <CommandKey of="go" />; opening the halt needs your reason
+        and stays on the record.
       </p>
     </section>
   )

@@ -11,6 +11,8 @@ import { soreSides } from '@/core/story/sore-sides'
 import type { Exam } from '@/core/record/exam'
 import { otherSide } from '@/core/vocabulary/side'
 import { Key } from '@/ui/key'
+import { CommandKey } from '@/ui/exam/command-key'
+import type { Command } from '@/ui/exam/commands'
 import { useExam } from '@/ui/exam/store'
 import type { AngleMark } from '@/ui/figure/angle-arc'
 import { PoseFigure } from '@/ui/figure/pose-figure'
@@ -21,6 +23,7 @@ import { GridCard } from './grid-card'
 import { OverrideForm } from './override-form'
 import type { InHand } from '@/core/bench/in-hand'
 import { feelsEnd, feelsOrder } from '@/core/bench/measured'
+import { repeatsOf } from '@/core/bench/repeats'
 import type { PainOrder } from '@/core/record/answer'
 import type { Bench } from './use-bench'
 import { CARD_ID, focusCard } from '@/ui/exam/give-focus'
@@ -36,6 +39,7 @@ export function HandCard({ bench, inHand }: Props) {
   const { test, side, stage } = inHand
   const angle = bench.typed === '' ? bench.live : Number(bench.typed)
   const marks = useMarks(inHand)
+  const repeats = repeatsOf(test.id, stage.id)
   const shown = angle ?? marks.find((m) => m.kind === 'onset')?.angle
   const figure = useMemo(() => figureOf(stage.pose, side, shown), [stage.pose, side, shown])
   const stance = useMemo(() => stanceOf(stage.pose, side, figureOf(stage.pose, side)), [stage.pose, side])
@@ -100,52 +104,45 @@ export function HandCard({ bench, inHand }: Props) {
       </div>
       {stage.force && (bench.force.live !== null || bench.force.score) && <ForceGauge {...bench.force} band={stage.force} />}
       {!bench.pending &&
-        (stage.angle !== undefined || stage.leanWatched === true || stage.holdSeconds > 0 || stage.force !== undefined || feelsEnd(inHand)) && (
+        (stage.angle !== undefined ||
+          stage.leanWatched === true ||
+          stage.holdSeconds > 0 ||
+          repeats !== null ||
+          stage.force !== undefined ||
+          feelsEnd(inHand)) && (
           <div className="flex flex-wrap gap-2 pb-3">
             {stage.angle && !stage.angle.unit && (bench.plays || bench.live !== null) && (
-              <Small pressed={bench.live !== null} keyName="A" onPress={bench.measure}>
+              <Small pressed={bench.live !== null} command="angle" onPress={bench.measure}>
                 {bench.live === null ? 'Simulated inclinometer' : 'Take this angle'}
               </Small>
             )}
             {stage.force && (bench.plays || bench.force.live !== null) && (
-              <Small pressed={bench.force.live !== null} keyName="F" onPress={bench.playForce}>
+              <Small pressed={bench.force.live !== null} command="force" onPress={bench.playForce}>
                 {bench.force.live === null ? 'Simulated force pad' : 'Let go'}
               </Small>
             )}
             {stage.grid?.rows.some((row) => row.mmHg !== undefined) && (bench.plays || bench.cuff !== null) && (
-              <Small pressed={bench.cuff !== null} keyName="C" onPress={bench.playCuff}>
+              <Small pressed={bench.cuff !== null} command="cuff" onPress={bench.playCuff}>
                 {bench.cuff === null ? 'Simulated cuff, this step' : <span className="figures">{bench.cuff.toFixed(1)} mmHg</span>}
               </Small>
             )}
-            {stage.holdSeconds > 0 && (
-              <Small pressed={bench.hold.left !== null} keyName="T" onPress={bench.toggleHold}>
-                {bench.hold.left !== null ? (
-                  <span role="timer" className="figures">
-                    {bench.hold.left} s left
-                  </span>
-                ) : bench.hold.rest !== null ? (
-                  <span role="timer" className="figures">
-                    Rest, {bench.hold.rest} s
-                  </span>
-                ) : bench.hold.held !== null ? (
-                  `Held ${bench.hold.held} s`
-                ) : (
-                  `Time ${stage.holdSeconds} s`
-                )}
+            {(stage.holdSeconds > 0 || repeats !== null) && (
+              <Small pressed={bench.hold.left !== null} command="hold" onPress={bench.toggleHold}>
+                <HoldWords hold={bench.hold} idle={repeats === null ? `Time ${stage.holdSeconds} s` : `Count ${repeats}, aloud`} />
               </Small>
             )}
             {feelsEnd(inHand) && (
-              <Small pressed={bench.endFeel !== null} keyName="O" onPress={() => bench.input({ do: 'turn-end-feel' })}>
+              <Small pressed={bench.endFeel !== null} command="end-feel" onPress={() => bench.input({ do: 'turn-end-feel' })}>
                 {bench.endFeel === null ? 'End feel' : `End: ${bench.endFeel}`}
               </Small>
             )}
             {feelsOrder(inHand) && (
-              <Small pressed={bench.painOrder !== null} keyName="I" onPress={() => bench.input({ do: 'turn-pain-order' })}>
+              <Small pressed={bench.painOrder !== null} command="pain-order" onPress={() => bench.input({ do: 'turn-pain-order' })}>
                 {bench.painOrder === null ? 'Pain or resistance' : PAIN_ORDER_WORDS[bench.painOrder]}
               </Small>
             )}
             {stage.leanWatched && (
-              <Small pressed={bench.lean} keyName="L" onPress={() => bench.input({ do: 'toggle-lean' })}>
+              <Small pressed={bench.lean} command="lean" onPress={() => bench.input({ do: 'toggle-lean' })}>
                 Leans back or props on the hands
               </Small>
             )}
@@ -163,13 +160,13 @@ const PAIN_ORDER_WORDS: Readonly<Record<PainOrder, string>> = {
 
 interface SmallProps {
   readonly pressed: boolean
-  readonly keyName: string
+  readonly command: Command
   readonly onPress: () => void
   readonly children: ReactNode
 }
 
 /** A lesser control under the figure. */
-function Small({ pressed, keyName, onPress, children }: SmallProps) {
+function Small({ pressed, command, onPress, children }: SmallProps) {
   return (
     <button
       type="button"
@@ -180,8 +177,18 @@ function Small({ pressed, keyName, onPress, children }: SmallProps) {
       }}
       className="min-h-14 rounded-full border-2 border-edge bg-dust px-3 text-base aria-pressed:border-lantern aria-pressed:bg-glow aria-pressed:font-semibold"
     >
-      {children} <Key>{keyName}</Key>
+      {children} <CommandKey of={command} />
     </button>
+  )
+}
+
+/** Where a hold, its rest or a count stands. */
+function HoldWords({ hold: { left, held, rest, count }, idle }: { readonly hold: Bench['hold']; readonly idle: string }) {
+  if (left === null && rest === null) return count ? `${count.at} of ${count.of} counted` : held === null ? idle : `Held ${held} s`
+  return (
+    <span role="timer" className="figures">
+      {count ? `${count.at} of ${count.of}` : left === null ? `Rest, ${rest} s` : `${left} s left`}
+    </span>
   )
 }
 
@@ -193,6 +200,7 @@ function angleWords(bench: Bench): string {
 }
 
 function sideWords(side: 'left' | 'right', exam: Exam): string {
+  if (exam.symptoms.every((s) => s.places.length === 0)) return 'no painful side is told yet'
   const sore = soreSides(exam)
   if (sore.length === 2) return 'both sides are sore'
   return sore[0] === side ? 'the painful side' : 'the better side'

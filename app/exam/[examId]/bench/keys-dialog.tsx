@@ -28,6 +28,7 @@ const FIXED: readonly (readonly [readonly string[], string])[] = [
 /** Words that this product adds to the field’s own. */
 const WORDS: readonly (readonly [string, string])[] = [
   ['not assessed yet', 'No test done so far says anything about this source: unknown, and never clear.'],
+  ['no figure', 'What was found supports or opposes this source, and no published accuracy fits it.'],
   ['open, needs 1 more', 'The rule can still be met, by that many more of its open tests.'],
   ['cannot be met any more', 'Too many of its tests are negative; what is left of them changes nothing for this rule.'],
   ['would change nothing', 'Every source in question is settled without this test. It can still be done.'],

@@ -10,9 +10,8 @@ import { offered, stagesOf } from '@/core/record/outline'
 import { listWords } from '@/core/vocabulary/sentence'
 import type { InHand } from '@/core/bench/in-hand'
 import type { Aside } from '@/core/bench/state'
+import { CommandKey } from '@/ui/exam/command-key'
 import { PlanView } from '@/ui/figure/plan-view'
-import { letterOf } from '@/ui/exam/commands'
-import { useHands } from '@/ui/exam/hands'
 import { Key } from '@/ui/key'
 
 const SAID: Record<Answer['said'], string> = {
@@ -47,7 +46,6 @@ interface Props {
 
 /** The stages of the test in hand, what does not count, and how it is done. */
 export function Ladder({ inHand, onOpen, onMove }: Props) {
-  const [{ keys }] = useHands()
   const { test, run, stage, variant } = inHand
   const { side } = inHand
   const stance = useMemo(() => stanceOf(stage.pose, side, figureOf(stage.pose, side)), [stage.pose, side])
@@ -71,6 +69,7 @@ export function Ladder({ inHand, onOpen, onMove }: Props) {
           return (
             <li key={s.id} aria-current={now ? 'step' : undefined} className="flex gap-3">
               <span
+                data-mark={given && !now ? '' : undefined}
                 className={`mt-1 size-4 shrink-0 rounded-full border-2 ${now ? 'border-lantern bg-lantern ring-4 ring-glow' : given ? 'border-ash bg-ash' : 'border-edge'}`}
                 aria-hidden="true"
               />
@@ -116,7 +115,7 @@ export function Ladder({ inHand, onOpen, onMove }: Props) {
               onClick={() => onOpen('technique')}
               className="mt-1.5 min-h-14 w-full rounded-card border border-edge bg-sheet px-3 text-left"
             >
-              Another technique <Key>{letterOf('technique', keys).toUpperCase()}</Key>
+              Another technique <CommandKey of="technique" />
             </button>
           )}
         </div>

@@ -9,7 +9,7 @@ import type { Bench } from './use-bench'
 
 /** Everybody who listens to this examination; the session does too. */
 const listeners = new Set<(told: Told) => void>()
-const hear = (_exam: string, listener: (told: Told) => void) => {
+const hear = (_exam: string, _about: string, listener: (told: Told) => void) => {
   listeners.add(listener)
   return () => listeners.delete(listener)
 }

@@ -1,16 +1,13 @@
 'use client'
 
 import { PLAN_MODES } from '@/core/planner/modes'
-import { letterOf } from '@/ui/exam/commands'
-import { useHands } from '@/ui/exam/hands'
+import { CommandKey } from '@/ui/exam/command-key'
 import { useExam } from '@/ui/exam/store'
-import { Key } from '@/ui/key'
 import type { Bench } from './use-bench'
 
 /** How the remaining tests are put in order, and the way to another. Choosing gives up an order made by hand. */
 export function PlanChoice({ bench }: { readonly bench: Bench }) {
   const { exam } = useExam()
-  const [{ keys }] = useHands()
   if (exam.signed) return null
   const mode = PLAN_MODES.find((m) => m.id === exam.mode)
   return (
@@ -23,7 +20,7 @@ export function PlanChoice({ bench }: { readonly bench: Bench }) {
       <span className="text-ash">Plan</span> {mode?.name}
       {exam.order.length > 0 && <span className="text-ash">, own order</span>}
       <span className="ml-auto">
-        <Key>{letterOf('plan', keys).toUpperCase()}</Key>
+        <CommandKey of="plan" />
       </span>
     </button>
   )

@@ -9,13 +9,13 @@ import { findingFor } from '@/core/findings/findings'
 import { RESULT_WORDS } from '@/core/findings/finding'
 import { POSTURE_WORDS, type Posture } from '@/core/vocabulary/posture'
 import { counted } from '@/core/vocabulary/sentence'
-import { letterOf } from '@/ui/exam/commands'
-import { useHands } from '@/ui/exam/hands'
+import { CommandKey } from '@/ui/exam/command-key'
 import { useExam } from '@/ui/exam/store'
 import { Key } from '@/ui/key'
 import type { Bench } from './use-bench'
 import { Button } from '@/ui/button'
 import { focusCard } from '@/ui/exam/give-focus'
+import { bringIntoView } from '@/ui/bring-into-view'
 
 interface Props {
   readonly bench: Bench
@@ -27,7 +27,6 @@ interface Props {
 /** The planned order by posture: where the body lies now, what is done, what waits. */
 export function PostureTrack({ bench, onGo, onKeys, onPair }: Props) {
   const here = bench.inHand?.posture
-  const [{ keys }] = useHands()
   const track = useRef<HTMLElement>(null)
   const current = `${bench.inHand?.test.id ?? ''} ${bench.inHand?.side ?? ''}`
   const order = bench.route.flatMap((leg) => leg.steps).map(stepKey)
@@ -40,7 +39,7 @@ export function PostureTrack({ bench, onGo, onKeys, onPair }: Props) {
   }
   // The test in hand stays in view, with what was just done before it.
   useEffect(() => {
-    track.current?.querySelector('[aria-current=true]')?.scrollIntoView({ inline: 'center', block: 'nearest' })
+    bringIntoView(track.current?.querySelector('[aria-current=true]'), track.current)
   }, [current])
   return (
     <div className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-hair px-4 py-2.5 sm:px-6 lg:flex-nowrap">
@@ -81,10 +80,10 @@ export function PostureTrack({ bench, onGo, onKeys, onPair }: Props) {
       </nav>
       <div className="flex shrink-0 gap-2 text-sm">
         <Button onClick={onPair} className="min-h-14">
-          Bell <Key>{letterOf('pair', keys).toUpperCase()}</Key>
+          Bell <CommandKey of="pair" />
         </Button>
         <Button onClick={onGo} className="min-h-14">
-          Any test <Key>{letterOf('go', keys).toUpperCase()}</Key>
+          Any test <CommandKey of="go" />
         </Button>
         <Button onClick={onKeys} className="min-h-14">
           Help <Key>?</Key>

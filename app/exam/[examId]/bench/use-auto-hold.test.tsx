@@ -6,10 +6,14 @@ import type { Bench } from './use-bench'
 beforeEach(() => vi.useFakeTimers())
 afterEach(() => vi.useRealTimers())
 
-const IDLE = { left: null, held: null, rest: null }
-const bench = (over: Partial<Record<'holdSeconds' | 'hold' | 'run' | 'pending', unknown>>, toggleHold: () => void) =>
+const IDLE = { left: null, held: null, rest: null, count: null }
+const bench = (over: Partial<Record<'holdSeconds' | 'hold' | 'run' | 'pending' | 'test' | 'stage', unknown>>, toggleHold: () => void) =>
   ({
-    inHand: { run: 'run' in over ? over.run : { id: 'r' }, stage: { id: 's', holdSeconds: over.holdSeconds ?? 30 } },
+    inHand: {
+      run: 'run' in over ? over.run : { id: 'r' },
+      test: { id: over.test ?? 'slump' },
+      stage: { id: over.stage ?? 's', holdSeconds: over.holdSeconds ?? 30 },
+    },
     hold: over.hold ?? IDLE,
     pending: over.pending ?? null,
     toggleHold,
@@ -24,6 +28,13 @@ describe('a hold that is timed by itself', () => {
     vi.advanceTimersByTime(1600)
     expect(early).not.toHaveBeenCalled()
     expect(late).toHaveBeenCalledTimes(1)
+  })
+
+  it('counts repeated movements too', () => {
+    const toggle = vi.fn()
+    renderHook(() => useAutoHold(bench({ holdSeconds: 0, test: 'repeated-movement', stage: 'extension' }, toggle), true))
+    vi.advanceTimersByTime(3100)
+    expect(toggle).toHaveBeenCalledTimes(1)
   })
 
   it.each([

@@ -1,6 +1,7 @@
 'use client'
 
 import { useEffect, useRef } from 'react'
+import { repeatsOf } from '@/core/bench/repeats'
 import type { Bench } from './use-bench'
 
 /** Time to take the position before a hold is counted, in milliseconds. */
@@ -15,7 +16,8 @@ export function useAutoHold(bench: Bench, on: boolean): void {
     latest.current = toggleHold
   })
   // A hold may begin a test: only one that is begun is known to be under the hands.
-  const stage = on && inHand?.run && inHand.stage.holdSeconds > 0 ? `${inHand.run.id} ${inHand.stage.id}` : null
+  const stage =
+    on && inHand?.run && (inHand.stage.holdSeconds > 0 || repeatsOf(inHand.test.id, inHand.stage.id) !== null) ? `${inHand.run.id} ${inHand.stage.id}` : null
   const idle = hold.left === null && hold.held === null && hold.rest === null && bench.pending === null
   useEffect(() => {
     if (stage === null || !idle) return

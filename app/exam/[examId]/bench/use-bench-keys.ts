@@ -25,7 +25,7 @@ export function useBenchKeys(bench: Bench, dialogOpen: boolean, others: Others) 
     if (shift) return bench.pending !== null && does(() => choosePlace(bench, key, true, exam, others))
     return does(() => byLetter(key, bench, exam, others, keys))
   }
-  useKeys(hear, !dialogOpen)
+  useKeys(hear, !dialogOpen, true)
 }
 
 function byPedal({ code }: Press, pedal: ReturnType<typeof useHands>[0]['pedal'], bench: Bench): boolean {
@@ -76,6 +76,7 @@ function upOrDown(bench: Bench, by: 1 | -1) {
 
 /** The cell beside this one, or another part to let go. */
 function sideways(bench: Bench, by: 1 | -1) {
-  if (bench.parts.all.length > 1) bench.input({ do: 'turn-part', by })
+  if (bench.aside === 'questions') bench.input({ do: 'turn-group', by })
+  else if (bench.parts.all.length > 1) bench.input({ do: 'turn-part', by })
   else bench.table.move({ rows: 0, columns: by })
 }

@@ -3,12 +3,13 @@
 import { useEffect, useMemo, useReducer, useRef, useState } from 'react'
 import { v7 } from 'uuid'
 import { benchFromDraft, draftOf } from '@/core/bench/draft'
-import { holdHeld, holdLeft, restLeft } from '@/core/bench/hold'
+import { holdCount, holdHeld, holdLeft, restLeft } from '@/core/bench/hold'
 import type { InHand } from '@/core/bench/in-hand'
 import type { BenchInput, PlainAnswer } from '@/core/bench/input'
 import { partsNow } from '@/core/bench/measured'
 import type { Aside, BenchState, Pair, Pending, TableState } from '@/core/bench/state'
 import { EMPTY_BENCH } from '@/core/bench/state'
+import { openQuestions, type Unasked } from '@/core/safety/gate-zero'
 import { type Ground, inHand as handOf, step, tableKey } from '@/core/bench/step'
 import { type Cell, isFull, type TableMove, tableCells, tableOf } from '@/core/bench/table'
 import { nameOfTest } from '@/core/catalogue/retired'
@@ -52,13 +53,21 @@ export interface Bench extends Pick<BenchState, 'chosen' | 'pending' | 'aside' |
   /** What a device on the limb reads now; null while none runs. */
   readonly live: number | null
   readonly zeroed: boolean
+  /** Open questions of the whole safety screen, for the strip that asks them on demand; none while it is closed. */
+  readonly questions: Unasked
   /** Parts that may be let go now, and the one chosen; none where there is no choice. */
   readonly parts: { readonly all: readonly Choice[]; readonly chosen: string | null }
   /** Stand-ins of devices may be played here: in the demo clinic, or where they were switched on. */
   readonly plays: boolean
   /** The device is the simulated one. */
   readonly simulated: boolean
-  readonly hold: { readonly left: number | null; readonly held: number | null; readonly rest: number | null }
+  readonly hold: {
+    readonly left: number | null
+    readonly held: number | null
+    readonly rest: number | null
+    /** Of movements that are counted: which one, of how many. */
+    readonly count: { readonly at: number; readonly of: number } | null
+  }
   readonly force: Force
   /** What the cuff under the neck reads, in mmHg; null while none runs. */
   readonly cuff: number | null
@@ -94,10 +103,12 @@ export interface Bench extends Pick<BenchState, 'chosen' | 'pending' | 'aside' |
   readonly feed: (frame: Frame) => void
 }
 
+const NO_QUESTIONS: Unasked = { consent: false, groups: [] }
+
 /** The bench of the core, bound to the record, the clock and the devices of this window. */
 export function useBench(): Bench {
   const { exam, assessment, turns, record, undo, redo, demo } = useExam()
-  const [{ standIns }] = useHands()
+  const [{ standIns, voice }] = useHands()
   const plays = demo || standIns
   const latest = useRef<BenchState>(EMPTY_BENCH)
   const [, drawn] = useReducer((n: number) => n + 1, 0)
@@ -148,7 +159,7 @@ export function useBench(): Bench {
     const end = seenEnd()
     return end === undefined ? {} : { end }
   }
-  useHoldTick(state.hold, () => input({ do: 'tick', now: performance.now() }))
+  useHoldTick(state.hold, voice, () => input({ do: 'tick', now: performance.now() }))
 
   return {
     route,
@@ -157,6 +168,7 @@ export function useBench(): Bench {
     chosen: state.chosen,
     pending: state.pending,
     aside: state.aside,
+    questions: state.aside === 'questions' ? openQuestions(exam, state.askFrom) : NO_QUESTIONS,
     rated: state.rated,
     typed: state.typed,
     trials: state.trials,
@@ -169,7 +181,7 @@ export function useBench(): Bench {
     parts: { all: partsNow(inHand), chosen: state.part ?? partsNow(inHand)[0]?.id ?? null },
     plays,
     simulated: device.simulated,
-    hold: { left: holdLeft(state.hold), held: holdHeld(state.hold), rest: restLeft(state.hold) },
+    hold: { left: holdLeft(state.hold), held: holdHeld(state.hold), rest: restLeft(state.hold), count: holdCount(state.hold) },
     force: { live: pad.live, score: state.press },
     cuff: cuff.live,
     table: { cells: table.cells, at: table.at, all: tableCells(grid), full: isFull(table, grid), move: (move) => input({ do: 'table', move }) },

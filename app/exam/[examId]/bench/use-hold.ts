@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useRef } from 'react'
-import { holdLeft } from '@/core/bench/hold'
+import { holdCount, holdLeft } from '@/core/bench/hold'
 import type { HoldState } from '@/core/bench/state'
 
 const TICK_MS = 200
@@ -11,8 +11,11 @@ const ALOUD = 5
 const TICK_HZ = 660
 const END_HZ = 880
 
-/** Asks the bench to look at its clock while a hold runs; ticks its last five seconds aloud and sounds its end. */
-export function useHoldTick(hold: HoldState | null, tick: () => void): void {
+/**
+ * Asks the bench to look at its clock while a hold runs; ticks its last five seconds aloud and sounds its end. Movements are counted aloud,
+ * each by its number where a voice is wanted.
+ */
+export function useHoldTick(hold: HoldState | null, voice: boolean, tick: () => void): void {
   const running = (hold?.running ?? false) || hold?.resting != null
   const left = holdLeft(hold)
   const latest = useRef(tick)
@@ -24,14 +27,20 @@ export function useHoldTick(hold: HoldState | null, tick: () => void): void {
     const timer = setInterval(() => latest.current(), TICK_MS)
     return () => clearInterval(timer)
   }, [running])
+  const count = hold?.running ? (holdCount(hold)?.at ?? null) : null
+  useEffect(() => {
+    if (count === null) return
+    if (voice && typeof speechSynthesis !== 'undefined') speechSynthesis.speak(new SpeechSynthesisUtterance(`${count}`))
+    else tone(TICK_HZ, 0.06)
+  }, [count, voice])
   const was = useRef<number | null>(null)
   const over = hold !== null && !hold.running && hold.elapsed >= hold.total
   useEffect(() => {
     const before = was.current
     was.current = left
     if (over && before !== null) tone(END_HZ, 0.5)
-    else if (left !== null && left !== before && left <= ALOUD) tone(TICK_HZ, 0.06)
-  }, [left, over])
+    else if (count === null && left !== null && left !== before && left <= ALOUD) tone(TICK_HZ, 0.06)
+  }, [left, over, count])
 }
 
 /** One context for the page: browsers allow only a few. */

@@ -21,7 +21,7 @@ export function usePaired(examId: string, on: boolean, bench: Bench): string | n
   })
   useEffect(() => {
     if (!on) return
-    return browserStream().hear(examId, (told) => {
+    return browserStream().hear(examId, 'bench', (told) => {
       const frame = told.kind === 'frame' ? parseFrame(JSON.stringify(told.frame)) : null
       if (!frame) return
       setHeard(words(frame))

@@ -1,6 +1,7 @@
 'use client'
 
-import { Copy, Download, FileJson, Printer } from 'lucide-react'
+import { Copy, Download, FileJson, Printer, Scale } from 'lucide-react'
+import Link from 'next/link'
 import { useState } from 'react'
 import { noteOf, noteReadAgain } from '@/core/note/note'
 import { plainText } from '@/core/note/paragraph'
@@ -66,6 +67,13 @@ export function NoteScreen({ who, fileName }: Props) {
               <FileJson size={18} aria-hidden="true" /> Save as exam file
             </a>
           </Button>
+          {assessment.sources.some((source) => source.weighed) && (
+            <Button asChild>
+              <Link href={`/exam/${assessment.exam.id}/weigh`}>
+                <Scale size={18} aria-hidden="true" /> How the figures were computed
+              </Link>
+            </Button>
+          )}
           <Button onClick={() => window.print()}>
             <Printer size={18} aria-hidden="true" /> Print
           </Button>

@@ -12,6 +12,7 @@ import { useExam } from '@/ui/exam/store'
 import { ScreenTitle } from '@/ui/screen-title'
 import { useKeys } from '@/ui/exam/use-keys'
 import { Key } from '@/ui/key'
+import { bringIntoView } from '@/ui/bring-into-view'
 
 /** The safety screen: one question at a time by single keys, with what each answer closes beside it at once. */
 export function SafetyScreen() {
@@ -22,12 +23,13 @@ export function SafetyScreen() {
   const firstOpen = items.findIndex((item) => exam.screen[item.id] === undefined)
   const [at, setAt] = useState(Math.max(0, firstOpen))
   const rows = useRef(new Map<string, HTMLElement>())
+  const list = useRef<HTMLDivElement>(null)
   const here = items[at]
   const gates = closedGates(exam).filter((c) => !isEveryday(c))
   const open = unasked(exam)
 
   useEffect(() => {
-    if (here) rows.current.get(here.id)?.scrollIntoView({ block: 'nearest' })
+    if (here) bringIntoView(rows.current.get(here.id), list.current)
   }, [here])
 
   const answer = (index: number, said: 'yes' | 'no') => {
@@ -62,7 +64,7 @@ export function SafetyScreen() {
   return (
     <main className="grid min-h-0 flex-1 grid-cols-1 lg:grid-cols-[minmax(0,1fr)_26rem]">
       <div className="flex min-h-0 flex-col">
-        <div role="group" aria-label="Questions" tabIndex={0} className="min-h-0 flex-1 overflow-y-auto px-4 py-5 sm:px-6">
+        <div ref={list} role="group" aria-label="Questions" tabIndex={0} className="min-h-0 flex-1 overflow-y-auto px-4 py-5 sm:px-6">
           <div className="flex flex-wrap items-baseline gap-4">
             <ScreenTitle className="text-2xl">Safety</ScreenTitle>
             <p className="text-ash" role="status">

@@ -1,11 +1,11 @@
 'use client'
 
-import { ChevronRight } from 'lucide-react'
 import { type ReactNode, useState } from 'react'
 import type { SourceVerdict } from '@/core/assess'
 import { rulesWorthShowing } from '@/core/note/ranking'
-import { estimateOf, familiesShown, rankedSources, standingOf } from '@/core/standing'
-import { figureShown, tornRange } from '@/ui/board/figure-shown'
+import { estimateOf, familiesShown, rankedSources, sourceKey, standingOf } from '@/core/standing'
+import { FoldTitle } from '@/ui/fold-title'
+import { figureShown, tornRange, withoutFigure } from '@/ui/board/figure-shown'
 import { about, percent } from '@/core/note/percent'
 import { STATEMENT, UNCHECKED } from '@/core/note/statement'
 import { capital } from '@/core/vocabulary/sentence'
@@ -47,11 +47,11 @@ export function WeighScreen({ who = '' }: { readonly who?: string }) {
 
 function LiveWeigh({ who }: { readonly who: string }) {
   const { assessment } = useExam()
-  const [chosen, setChosen] = useState<string | null>(null)
+  const [chosen, setChosen] = useState(asked)
   const ranked = rankedSources(assessment.sources)
   const standing = standingOf(assessment.sources)
   // Opened at what the day is about: the source whose evidence disagrees before the one with the highest figure.
-  const current = assessment.sources.find((s) => keyOf(s) === chosen) ?? (standing.kind === 'disagrees' ? standing.source : ranked[0])
+  const current = assessment.sources.find((s) => sourceKey(s) === chosen) ?? (standing.kind === 'disagrees' ? standing.source : ranked[0])
   return (
     <main className="grid min-h-0 flex-1 grid-cols-1 overflow-y-auto lg:grid-cols-[19rem_minmax(0,1fr)] lg:overflow-hidden print:block print:overflow-visible">
       <nav
@@ -72,10 +72,10 @@ function LiveWeigh({ who }: { readonly who: string }) {
                 </h2>
                 {rows.map((row) => (
                   <button
-                    key={keyOf(row)}
+                    key={sourceKey(row)}
                     type="button"
                     aria-pressed={current === row}
-                    onClick={() => setChosen(keyOf(row))}
+                    onClick={() => setChosen(sourceKey(row))}
                     className="mt-1 flex min-h-11 w-full items-baseline print:mt-0 print:min-h-0 print:w-96 print:py-0.5 gap-2 rounded-md px-3 py-2 text-left aria-pressed:bg-glow aria-pressed:font-semibold"
                   >
                     {sourceOf(row.source).name}, {row.side}
@@ -92,8 +92,14 @@ function LiveWeigh({ who }: { readonly who: string }) {
   )
 }
 
-function keyOf(s: SourceVerdict): string {
-  return `${s.source} ${s.side}`
+/** The source that the address names, as the board’s figures do. */
+function asked(): string {
+  try {
+    return decodeURIComponent(window.location.hash.slice(1))
+  } catch {
+    // Half an address names nothing.
+    return ''
+  }
 }
 
 function estimateWords(row: SourceVerdict): string {
@@ -123,7 +129,7 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
           value={value}
           interval={tornRange(weighed) ?? (interval && [interval.p05, interval.p95])}
           torn={tornRange(weighed) !== null}
-          describes={value === null ? `${title}: not known` : `${title}: ${torn ? figureShown(weighed, value) : about(value)}`}
+          describes={value === null ? `${title}: ${withoutFigure(verdict)}` : `${title}: ${torn ? figureShown(weighed, value) : about(value)}`}
         />
       </div>
       {weighed ? (
@@ -198,10 +204,7 @@ interface FoldProps {
 function Fold({ title, open = false, onScreenOnly = false, children }: FoldProps) {
   return (
     <details open={open} className={`fold mt-4 max-w-5xl border-t border-hair pt-2 ${onScreenOnly ? 'no-print' : ''}`}>
-      <summary className="flex min-h-11 cursor-pointer items-center gap-2 font-serif text-xl">
-        <ChevronRight size={20} aria-hidden="true" className="no-print shrink-0 text-ash in-open:rotate-90" />
-        {title}
-      </summary>
+      <FoldTitle className="font-serif text-xl">{title}</FoldTitle>
       {children}
     </details>
   )
