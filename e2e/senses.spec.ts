@@ -1,5 +1,6 @@
 import type { Locator } from '@playwright/test'
 import { askedFirst, expect, goTo, press, test } from './clinic'
+import { slowLine } from './slow-line'
 
 /** What the eye has to tell two things apart where the system chooses all colours. */
 function looks(one: Locator): Promise<{ readonly outline: string; readonly fill: string; readonly edge: string }> {
@@ -57,4 +58,19 @@ test('with the voice on, each instruction and each counted movement is said alou
   const before = (await said()).length
   await expect(page.getByRole('timer')).toHaveText('3 of 10', { timeout: 15_000 })
   expect(await said()).toHaveLength(before)
+})
+
+test('a page keeps its name while what it shows is fetched anew over a slow line', async ({ page, clinic }) => {
+  const line = await slowLine(clinic.url, 150)
+  await page.goto(`${line.url}/settings`)
+  await page.evaluate(() => {
+    const names: string[] = []
+    Object.assign(window, { names })
+    new MutationObserver(() => names.push(document.title)).observe(document, { childList: true, subtree: true })
+  })
+  await page.getByRole('radio', { name: /^Six results/ }).check()
+  await expect.poll(line.delivered).toContain('/settings')
+  const names = await page.evaluate(() => (window as unknown as { names: readonly string[] }).names)
+  expect(new Set(names)).toEqual(new Set(['Settings · Dust Lantern']))
+  line.close()
 })
