@@ -215,11 +215,46 @@ export async function quietScreens(page: Page, limb: 'arm' | 'leg'): Promise<voi
   }
 }
 
-/** No accessibility violation on the page as it stands; or none of its colours, where all the rest was looked at in the other light. */
+/** Boxes to type into or choose from, and buttons that are drawn as one, that neither edge nor fill sets off from the ground by 3 to 1. */
+function faint(page: Page): Promise<readonly string[]> {
+  return page.evaluate(() => {
+    const light = (colour: string) => {
+      const [r = 0, g = 0, b = 0] = (colour.match(/[\d.]+/g) ?? []).slice(0, 3).map((part) => {
+        const c = Number(part) / 255
+        return c <= 0.03928 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4
+      })
+      return 0.2126 * r + 0.7152 * g + 0.0722 * b
+    }
+    const ground = (node: Element | null): string => {
+      if (!node) return 'rgb(255, 255, 255)'
+      const { backgroundColor } = getComputedStyle(node)
+      return backgroundColor.endsWith(', 0)') ? ground(node.parentElement) : backgroundColor
+    }
+    const boxes = [...document.querySelectorAll<HTMLElement>('input:not([type=radio], [type=checkbox], [type=file]), select, textarea, button')]
+    return boxes.flatMap((box) => {
+      if (box.getBoundingClientRect().width < 2) return []
+      // A box with a sign in it is drawn by its label; a button of words alone needs no edge.
+      const edged = [box, box.closest('label'), box.parentElement].find((one) => one && parseFloat(getComputedStyle(one).borderTopWidth) > 0)
+      if (box.matches('button') && edged !== box) return []
+      if (!edged) return [`no edge: ${box.outerHTML.slice(0, 120)}`]
+      const around = light(ground(edged.parentElement))
+      const contrasts = [getComputedStyle(edged).borderTopColor, ground(edged)].map((colour) => {
+        const own = light(colour)
+        return (Math.max(own, around) + 0.05) / (Math.min(own, around) + 0.05)
+      })
+      const seen = Math.max(...contrasts)
+      return seen < 3 ? [`${seen.toFixed(1)}: ${box.outerHTML.slice(0, 120)}`] : []
+    })
+  })
+}
+
+/** No accessibility violation on the page as it stands, and no box that is hard to see; or none of its colours, where all the rest was looked at in the other light. */
 export async function expectAccessible(page: Page, what: 'all' | 'colours' = 'all'): Promise<void> {
   const axe = new AxeBuilder({ page })
   const { violations } = await (what === 'all' ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']) : axe.withRules(['color-contrast'])).analyze()
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([])
+  // What the library of checks does not look at.
+  expect(await faint(page)).toEqual([])
 }
 
 /** Everything recorded is acknowledged as on disk. */

@@ -178,7 +178,7 @@ test('two windows, an exam file that travels, and an evaluation that agrees with
   expect(verified).toMatch(/entries, unbroken/)
 })
 
-test('the library: any name, every stage drawn, figures with their doubt', async ({ page, clinic }) => {
+test('the library: every name, every stage drawn, figures with their doubt', async ({ page, clinic }) => {
   await page.goto(`${clinic.url}/library`)
   await expect(page.getByRole('status').filter({ hasText: `${CATALOGUE.length} tests` })).toBeVisible()
   await page.getByLabel('Find by name, posture or structure').fill('bragard')

@@ -71,7 +71,7 @@ const VIEWS: readonly View[] = [
     at: of('Corwin Teasel', 'bench'),
     before: async (page) => {
       await press(page, ASKED)
-      // Past the seated tests to the raise: any test by its name.
+      // Past the seated tests to the raise, by its name.
       await press(page, ['g'])
       await page.keyboard.type('straight leg raise left')
       await press(page, ['Enter', '4', '6', 'Enter', 'u'])

@@ -9,7 +9,7 @@ const PaletteDialog = lazy(() => load().then((m) => ({ default: m.PaletteDialog 
 /** The page itself is drawn by then, in milliseconds. */
 const LATER_MS = 1500
 
-/** Ctrl K or Cmd K on every screen: any screen, test or person by name. */
+/** Ctrl K or Cmd K on every screen: screens, tests and people by name. */
 export function Palette() {
   const [open, setOpen] = useState(false)
   useLayoutEffect(() => {

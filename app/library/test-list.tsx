@@ -21,7 +21,7 @@ export function TestList() {
         <p className="self-center text-ash" role="status">
           {counted(found.length, 'test')}
         </p>
-        <label className="flex min-h-11 items-center gap-2 rounded-card border border-hair bg-sheet px-3">
+        <label className="flex min-h-11 items-center gap-2 rounded-card border border-edge bg-sheet px-3">
           <Search size={18} aria-hidden="true" className="text-ash" />
           <span className="sr-only">Find by name, posture or structure</span>
           <input

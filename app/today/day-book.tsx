@@ -21,10 +21,8 @@ export interface DayRow {
   readonly name: string
   readonly about: string
   readonly complaint: string
-  /** What stands out, in a few words; empty while nothing does. */
+  /** What stands out, in a few words; empty while nothing moved any source. */
   readonly conclusion: string
-  /** There is a figure in it. */
-  readonly weighed: boolean
   readonly progress: string
   readonly finished: boolean
   readonly goOn: 'story' | 'safety' | 'bench' | 'note'
@@ -174,7 +172,7 @@ function Sheet({ rows, heading, empty, at, offset }: SheetProps) {
                   <ArrowRight size={18} aria-hidden="true" />
                 </span>
               </Link>
-              {row.weighed ? (
+              {row.conclusion ? (
                 <Link
                   href={`/exam/${row.examId}/weigh`}
                   title="How this was computed"

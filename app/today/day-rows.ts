@@ -56,7 +56,6 @@ function rowOf(row: Overview, isToday: boolean): DayRow {
     about: [row.age, row.work].filter(Boolean).join(', '),
     complaint: row.complaint,
     conclusion: row.conclusion,
-    weighed: /\d %/.test(row.conclusion),
     progress: row.progress,
     finished: row.state === 'signed',
     halted: row.state === 'halted' || row.state === 'unreadable',

@@ -16,7 +16,6 @@ const row = (n: number, more: Partial<DayRow> = {}): DayRow => ({
   about: '43, bell-founder',
   complaint: n === 1 ? 'shoots into the calf' : '',
   conclusion: '',
-  weighed: false,
   progress: 'story told',
   finished: false,
   halted: false,

@@ -21,7 +21,7 @@ const SIX = ['A01', 'A05', 'A02', 'A03', 'A04', 'A06']
  * All known thresholds, by group.
  *
  * Pelvis: all but those of low confidence (A10, A11). A07's sensitivity of 1.00 takes the 0.5 correction on its counts
- * (16 and 0). The Gaenslen of A13 was one result; the right-sided figure stands for it. Arm: any of four; two of its four single
+ * (16 and 0). The Gaenslen of A13 was one result; the right-sided figure stands for it. Arm: one of four or more; two of its four single
  * rows (D25) are of low confidence. Segment: both of two; its specificity is printed 0.5-corrected.
  */
 const PUBLISHED: Readonly<Record<FittedGroup, readonly Published[]>> = {

@@ -40,7 +40,7 @@ export function bothSides(limb: 'arm' | 'leg', runs: readonly Run[]): readonly s
 const SHOCK = { test: 'neck-flexion-shock', stage: 'bend', choice: 'electric' } as const
 
 /**
- * Cord signs found by examining: any sign of the tables, or an electric feeling on bending the neck. Brisk reflexes join them where
+ * Cord signs found by examining: every sign of the tables, or an electric feeling on bending the neck. Brisk reflexes join them where
  * another sign was found or told (`withBrisk`).
  */
 export function cordSigns(runs: readonly Run[]): readonly string[] {

@@ -1,5 +1,5 @@
 import { and, count, desc, eq, like, max, or, sql } from 'drizzle-orm'
-import { likeness, type Named, partsOf } from '../../core/vocabulary/same-person'
+import { likelierFirst, likeness, likenessWords, type Named, partsOf } from '../../core/vocabulary/same-person'
 import type { Db, Reads, Writes } from '../open'
 import { exams, people } from '../schema'
 
@@ -60,11 +60,12 @@ export function peopleLike(db: Reads, typed: Named, limit: number): readonly (Kn
   if (begun.length === 0) return []
   return someone(db, or(...begun.map(named), found(begun.join('* OR ')), typed.born ? eq(people.born, typed.born) : undefined))
     .flatMap((person) => {
-      const why = likeness(typed, person)
-      return why === null ? [] : [{ ...person, why }]
+      const alike = likeness(typed, person)
+      return alike === null ? [] : [{ person, alike }]
     })
-    .toSorted((a, b) => weight(b.why) - weight(a.why))
+    .toSorted((a, b) => likelierFirst(a.alike, b.alike))
     .slice(0, limit)
+    .map(({ person, alike }) => ({ ...person, why: likenessWords(alike) }))
 }
 
 function named(part: string) {
@@ -75,10 +76,6 @@ function named(part: string) {
 function found(words: string) {
   return sql`${people.id} IN (SELECT e.person_id FROM exams e JOIN overviews o ON o.exam_id = e.id
     WHERE o.n IN (SELECT rowid FROM search WHERE search MATCH ${`${words}*`} ORDER BY rowid DESC LIMIT ${COMPARED}))`
-}
-
-function weight(why: string): number {
-  return (why.includes('same date') ? 2 : 0) + (why.startsWith('same name') ? 1 : 0)
 }
 
 function someone(db: Reads, where: ReturnType<typeof or>): readonly KnownPerson[] {

@@ -23,10 +23,22 @@ export function GatePanel({ closed }: { readonly closed: ClosedGate }) {
         {WORDS[gate.strength]}: {gate.reason}
       </p>
       <p className="text-lg">{gate.do}</p>
-      {causes.length > 0 && <p className="mt-1 text-base text-ash">{causes.map(causeWords).join('; ')}</p>}
+      <Causes of={causes} className="mt-1 text-base text-ash" />
       {closed.opened !== null && <p className="mt-1">Opened with a reason: {closed.opened}</p>}
       {stops && closed.opened === null && <OpenGate closed={closed} />}
     </section>
+  )
+}
+
+/** What closed a gate, a line each: questions and their answers run into one another otherwise. */
+export function Causes({ of, className }: { readonly of: readonly string[]; readonly className?: string }) {
+  if (of.length === 0) return null
+  return (
+    <ul className={className}>
+      {of.map((cause) => (
+        <li key={cause}>{causeWords(cause)}</li>
+      ))}
+    </ul>
   )
 }
 

@@ -6,6 +6,7 @@ import { instruct, stageAs } from '@/core/catalogue/exam-test'
 import { figureOf } from '@/core/figure/figure'
 import { offered, stagesOf } from '@/core/record/outline'
 import { SIDES, type Side } from '@/core/vocabulary/side'
+import { Field, Select } from '@/ui/field'
 import { PoseFigure } from '@/ui/figure/pose-figure'
 
 /** The stages of a test one by one, drawn, on either side and in each school's order. */
@@ -51,7 +52,7 @@ export function StageStepper({ testId }: { readonly testId: string }) {
                 type="button"
                 aria-pressed={s === side}
                 onClick={() => setSide(s)}
-                className="min-h-11 grow rounded-card border border-hair aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-dust"
+                className="min-h-11 grow rounded-card border border-edge aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-dust"
               >
                 {s}
               </button>
@@ -59,23 +60,24 @@ export function StageStepper({ testId }: { readonly testId: string }) {
           </div>
         )}
         {offered(test.variants).length > 1 && (
-          <label className="block">
-            <span className="text-ash">Technique</span>
-            <select
-              value={variant}
-              onChange={(e) => {
-                setVariant(e.target.value)
-                setAt(0)
-              }}
-              className="mt-1 min-h-11 w-full rounded-md border border-hair bg-dust px-2"
-            >
-              {offered(test.variants).map((v) => (
-                <option key={v.id} value={v.id}>
-                  {v.name}
-                </option>
-              ))}
-            </select>
-          </label>
+          <Field label="Technique">
+            {(tie) => (
+              <Select
+                {...tie}
+                value={variant}
+                onChange={(e) => {
+                  setVariant(e.target.value)
+                  setAt(0)
+                }}
+              >
+                {offered(test.variants).map((v) => (
+                  <option key={v.id} value={v.id}>
+                    {v.name}
+                  </option>
+                ))}
+              </Select>
+            )}
+          </Field>
         )}
         {shown?.how && <p className="text-ash">{shown.how}</p>}
       </div>

@@ -28,7 +28,7 @@ export function brachialTension(beforeLimb: readonly string[], angleInWords: str
       changed: 'Cervical part: include the neck.',
       same: 'Distal: the tension arises further out than the neck, or in muscle.',
     },
-    stretch: { source: 'muscle-neck', because: 'a pull only, as any arm gives at the end' },
+    stretch: { source: 'muscle-neck', because: 'a pull only, as every arm gives at the end' },
     unchanged: { source: 'neural-peripheral', because: 'unchanged by the neck: the tension arises further out, or in muscle' },
   }
 }

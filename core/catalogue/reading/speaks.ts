@@ -2,7 +2,7 @@ import type { SourceId } from '../../vocabulary/source'
 import type { Reading } from './reading'
 
 /**
- * The sources that a result of this reading speaks about with figures, where the register has any: on the bench, in a case given as
+ * The sources that a result of this reading speaks about with figures, where the register has some: on the bench, in a case given as
  * results, and when what a test is worth is asked.
  *
  * @param result - either answer when absent

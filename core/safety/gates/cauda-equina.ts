@@ -1,6 +1,6 @@
 import { defineGate } from '../gate'
 
-/** Saddle numbness, sphincters, both legs: any one stops everything. */
+/** Saddle numbness, sphincters, both legs: each of them stops everything. */
 export const caudaEquina = defineGate({
   id: 'cauda-equina',
   strength: 'halt',

@@ -3,11 +3,10 @@
 import Link from 'next/link'
 import { testTitle } from '@/core/catalogue/exam-test'
 import type { InHand } from '@/core/bench/in-hand'
-import { causeWords } from '@/core/safety/cause-words'
 import { CALL_WORDS, URGENCY_WORDS } from '@/core/safety/gate'
 import type { ClosedGate } from '@/core/safety/safety'
 import { CommandKey } from '@/ui/exam/command-key'
-import { OpenGate } from '@/ui/exam/gate-panel'
+import { Causes, OpenGate } from '@/ui/exam/gate-panel'
 import { useExam } from '@/ui/exam/store'
 import { Button } from '@/ui/button'
 import { Key } from '@/ui/key'
@@ -67,7 +66,7 @@ export function HaltPanel({ bench, halts, inHand }: Props) {
         {halts.map((closed) => (
           <li key={closed.gate.id} className="border-l-[6px] border-halt pl-4">
             <p className="font-semibold">{closed.gate.reason}</p>
-            <p>{closed.standing.map(causeWords).join('; ')}</p>
+            <Causes of={closed.standing} />
             <OpenGate closed={closed} />
           </li>
         ))}

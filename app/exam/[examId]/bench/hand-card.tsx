@@ -2,7 +2,7 @@
 
 import { deviation, mean } from 'd3-array'
 import { type ReactNode, useMemo } from 'react'
-import { instruct } from '@/core/catalogue/exam-test'
+import { instruct, testTitle } from '@/core/catalogue/exam-test'
 import { figureOf } from '@/core/figure/figure'
 import { stanceOf } from '@/core/figure/stance'
 import { findingFor } from '@/core/findings/findings'
@@ -47,10 +47,8 @@ export function HandCard({ bench, inHand }: Props) {
   return (
     <section id={CARD_ID} tabIndex={-1} aria-labelledby="in-hand" className="quiet-focus flex min-h-0 flex-col px-4 pt-4 sm:px-6 lg:overflow-y-auto">
       <h2 id="in-hand" className="text-[27px] leading-tight">
-        {test.name}
-        {side !== 'none' && `, ${side}`}
-        {side !== 'none' && ' '}
-        {side !== 'none' && <span className="ml-2 font-sans text-base text-ash">{sideWords(side, exam)}</span>}
+        <span className="mr-2">{testTitle(test, side)}</span>{' '}
+        {side !== 'none' && <span className="inline-block font-sans text-base text-ash">{sideWords(side, exam)}</span>}
       </h2>
       <p className="mt-1.5 text-[19px] leading-snug">{sentence}</p>
       <p className="mt-1.5 font-serif text-[18px] italic text-lantern-text">“{stage.ask}”</p>

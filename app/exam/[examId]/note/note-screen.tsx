@@ -67,6 +67,9 @@ export function NoteScreen({ who, fileName }: Props) {
               <FileJson size={18} aria-hidden="true" /> Save as exam file
             </a>
           </Button>
+          <Button onClick={() => window.print()}>
+            <Printer size={18} aria-hidden="true" /> Print
+          </Button>
           {assessment.sources.some((source) => source.weighed) && (
             <Button asChild>
               <Link href={`/exam/${assessment.exam.id}/weigh`}>
@@ -74,9 +77,6 @@ export function NoteScreen({ who, fileName }: Props) {
               </Link>
             </Button>
           )}
-          <Button onClick={() => window.print()}>
-            <Printer size={18} aria-hidden="true" /> Print
-          </Button>
         </div>
         <p role="status" className="text-ash">
           {copied}

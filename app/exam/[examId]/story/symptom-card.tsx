@@ -58,7 +58,7 @@ export const WORDS_ID = 'own-words'
 export function SymptomCard({ examId, symptom, open, locked, onOpen, onDescribe, onRemove }: Props) {
   if (!open) {
     return (
-      <button type="button" onClick={onOpen} className="flex w-full items-baseline gap-3 rounded-card border border-hair bg-sheet px-5 py-3 text-left">
+      <button type="button" onClick={onOpen} className="flex w-full items-baseline gap-3 rounded-card border border-edge bg-sheet px-5 py-3 text-left">
         <strong className="figures text-xl">{symptom.id}</strong>
         <span className="italic">{symptom.words ? `“${symptom.words}”` : 'no words yet'}</span>
         <span className="ml-auto text-ash">{symptom.places.length > 0 ? placesWords(symptom.places.slice(0, 2)) : 'no place yet'}</span>

@@ -45,8 +45,8 @@ export function InTwoSentences({ holding }: { readonly holding: Holding | undefi
           <>
             <dt className="text-ash">What next</dt>
             <dd>
-              {next.stop ?? next.why}{' '}
-              <Link href={`/exam/${exam.id}/bench`} className="no-print inline-flex min-h-11 items-center whitespace-nowrap underline underline-offset-4">
+              {next.stop ?? next.why}
+              <Link href={`/exam/${exam.id}/bench`} className="no-print flex min-h-11 w-fit items-center underline underline-offset-4">
                 {next.step && !next.stop ? `Go on with ${inSentence(testTitle(next.step.test, next.step.side))}` : 'To the bench'}
               </Link>
             </dd>
