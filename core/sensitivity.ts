@@ -8,7 +8,7 @@ import type { Finding } from './findings/finding'
 import { SIDES } from './vocabulary/side'
 import { inSentence } from './vocabulary/sentence'
 import { standingOf } from './standing'
-import { sourceOf } from './vocabulary/source'
+import { sourceOf, sourceTitle } from './vocabulary/source'
 
 /** A finding whose opposite would move a source. */
 export interface Hinge {
@@ -94,7 +94,7 @@ function withOdds(verdict: SourceVerdict, times: number): SourceVerdict {
 /** The source that leads, in words; null where none does, or where one for referral stands before all. */
 export function leaderOf({ sources }: Pick<Assessment, 'sources'>): string | null {
   const standing = standingOf(sources)
-  return standing.kind === 'leads' ? `${sourceOf(standing.source.source).name}, ${standing.source.side}` : null
+  return standing.kind === 'leads' ? sourceTitle(standing.source) : null
 }
 
 function flippable({ findings }: Assessment): readonly Finding[] {

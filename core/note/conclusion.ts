@@ -1,5 +1,5 @@
 import type { Assessment } from '../assess'
-import { sourceOf } from '../vocabulary/source'
+import { sourceOf, sourceTitle } from '../vocabulary/source'
 import { about } from './percent'
 import { estimateOf, standingOf } from '../standing'
 import { inSentence, listWords } from '../vocabulary/sentence'
@@ -14,9 +14,9 @@ export function standingWords(sources: Assessment['sources']): string {
     case 'refer':
       return `Refer first: ${listWords([...new Set(standing.sources.map((s) => inSentence(sourceOf(s.source).name)))])}`
     case 'disagrees':
-      return `${sourceOf(standing.source.source).name}, ${standing.source.side}: evidence disagrees`
+      return `${sourceTitle(standing.source)}: evidence disagrees`
     case 'leads':
-      return `${sourceOf(standing.source.source).name}, ${standing.source.side}: ${about(estimateOf(standing.source) ?? 0)}`
+      return `${sourceTitle(standing.source)}: ${about(estimateOf(standing.source) ?? 0)}`
     case 'none':
       return sources.some((s) => s.weighed !== null) ? 'Nothing stands out' : ''
   }

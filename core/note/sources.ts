@@ -7,7 +7,7 @@ import { type RuleFigure, speaksOf } from '../evidence/lead'
 import type { Weighed } from '../evidence/weigh'
 import { levelWords } from '../level/level-words'
 import { listWords } from '../vocabulary/sentence'
-import { sourceOf } from '../vocabulary/source'
+import { sourceTitle } from '../vocabulary/source'
 import type { Paragraph } from './paragraph'
 import { percent } from './percent'
 import { UNCHECKED } from './statement'
@@ -25,7 +25,7 @@ export function sourcesParagraph(assessment: Assessment): Paragraph {
 }
 
 function sourceLines(verdict: SourceVerdict): readonly string[] {
-  const title = `${sourceOf(verdict.source).name}, ${verdict.side}`
+  const title = sourceTitle(verdict)
   const { weighed } = verdict
   const { lead, others } = rulesTold(verdict)
   const rules = lead && worthTelling(lead) ? [`${ruleTitle(lead.cluster)}: ${lead.words}`] : []

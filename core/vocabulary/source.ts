@@ -1,3 +1,5 @@
+import type { Side } from './side'
+
 /** The kinds of tissue a pain can come from, as the board groups them. */
 export type Family = 'nerve' | 'joint' | 'ligament' | 'disc' | 'muscle' | 'away'
 
@@ -65,4 +67,9 @@ export const REFERRED: readonly SourceId[] = ['cord', 'neck-artery', 'inflammato
 /** The source with this id, with its shared type. */
 export function sourceOf(id: SourceId): Source {
   return SOURCES[id]
+}
+
+/** A source on its side, as lists and headings name it: "Sacroiliac joint, right". */
+export function sourceTitle({ source, side }: { readonly source: SourceId; readonly side: Side }): string {
+  return `${SOURCES[source].name}, ${side}`
 }

@@ -7,7 +7,7 @@ import { headlineOf, whyItLeads } from '@/core/evidence/headline'
 import { percent } from '@/core/note/percent'
 import { UNCHECKED } from '@/core/note/statement'
 import { sourceKey } from '@/core/standing'
-import { sourceOf } from '@/core/vocabulary/source'
+import { sourceTitle } from '@/core/vocabulary/source'
 import { Button } from '../button'
 import { rungsOf } from '../charts/odds-ladder-layout'
 import { Dialog, DialogClose } from '../dialog'
@@ -23,7 +23,7 @@ interface Props {
 /** How one figure came about, step by step in words; the drawing of it is on Weigh. */
 export function HowComputed({ examId, row, interval, onClose }: Props) {
   const { weighed } = row
-  const title = `${sourceOf(row.source).name}, ${row.side}`
+  const title = sourceTitle(row)
   return (
     <Dialog open onOpenChange={(open) => !open && onClose()} title={`${title}: how this was computed`} width="w-[46rem]">
       {weighed ? (

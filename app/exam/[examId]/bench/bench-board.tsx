@@ -9,7 +9,7 @@ import { familiesShown, isReferred, sourceKey, standingOf } from '@/core/standin
 import { percent } from '@/core/note/percent'
 import { UNCHECKED } from '@/core/note/statement'
 import { counted } from '@/core/vocabulary/sentence'
-import { FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
+import { FAMILY_WORDS, sourceTitle } from '@/core/vocabulary/source'
 import { CommandKey } from '@/ui/exam/command-key'
 import { RulePips } from '@/ui/board/rule-pips'
 import { FAMILY_COLOUR, Strip } from '@/ui/board/strip'
@@ -117,8 +117,7 @@ interface RowProps {
 
 /** One source: its figure, its doubt, its leading rule. A press anywhere on it tells how the figure was computed. */
 function SourceRow({ row, interval, onHow }: RowProps) {
-  const source = sourceOf(row.source)
-  const title = `${source.name}, ${row.side}`
+  const title = sourceTitle(row)
   const { weighed } = row
   const value = weighed ? headlineOf(weighed) : null
   const by = weighed ? voices(weighed) : 'model'

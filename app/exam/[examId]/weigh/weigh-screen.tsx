@@ -9,7 +9,7 @@ import { figureShown, tornRange, withoutFigure } from '@/ui/board/figure-shown'
 import { about, percent } from '@/core/note/percent'
 import { STATEMENT, UNCHECKED } from '@/core/note/statement'
 import { capital } from '@/core/vocabulary/sentence'
-import { FAMILY_WORDS, sourceOf } from '@/core/vocabulary/source'
+import { FAMILY_WORDS, sourceTitle } from '@/core/vocabulary/source'
 import { FAMILY_COLOUR, Strip } from '@/ui/board/strip'
 import { OddsLadder } from '@/ui/charts/odds-ladder'
 import { useIntervals } from '@/ui/board/use-intervals'
@@ -78,7 +78,7 @@ function LiveWeigh({ who }: { readonly who: string }) {
                     onClick={() => setChosen(sourceKey(row))}
                     className="mt-1 flex min-h-11 w-full items-baseline print:mt-0 print:min-h-0 print:w-96 print:py-0.5 gap-2 rounded-md px-3 py-2 text-left aria-pressed:bg-glow aria-pressed:font-semibold"
                   >
-                    {sourceOf(row.source).name}, {row.side}
+                    {sourceTitle(row)}
                     <span className="figures ml-auto whitespace-nowrap">{estimateWords(row)}</span>
                   </button>
                 ))}
@@ -110,8 +110,7 @@ function estimateWords(row: SourceVerdict): string {
 function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
   const { assessment, exam, clinic } = useExam()
   const sensitivity = useSensitivity(exam, clinic)
-  const source = sourceOf(verdict.source)
-  const title = `${source.name}, ${verdict.side}`
+  const title = sourceTitle(verdict)
   const { weighed } = verdict
   const value = estimateOf(verdict)
   const interval = useIntervals(assessment)(verdict)
