@@ -79,6 +79,18 @@ describe('an examination that belongs to somebody else', () => {
     expect(db.select().from(personChanges).all()).toHaveLength(2)
   })
 
+  it('something else under the number of a change that was made is refused, and never taken for done', () => {
+    const [imre, odalys, teodor] = [of('Imre Talvane'), of('Odalys Brightmoor'), of('Teodor Quill')]
+    const { name, work } = imre.person
+    expect(issue(correctPerson(db, act(1), imre.person.id, { name, born: '1983-04-12', work }))).toBeNull()
+    expect(issue(correctPerson(db, act(1), imre.person.id, { work, born: '1983-04-12', name }))).toBeNull()
+    expect(issue(correctPerson(db, act(1), imre.person.id, { name: 'Imre Oake', born: '1983-04-12', work }))?.what).toMatch(/^Something else/)
+    expect(issue(moveExam(db, act(1), imre.id, { id: odalys.person.id }))?.what).toMatch(/^Something else/)
+    expect(issue(mergePeople(db, act(1), imre.person.id, teodor.person.id))?.what).toMatch(/^Something else/)
+    expect(examHead(db, imre.id)?.person).toMatchObject({ id: imre.person.id, name, born: '1983-04-12' })
+    expect(db.select().from(personChanges).all()).toHaveLength(1)
+  })
+
   it('may be somebody who is not here yet', () => {
     const imre = of('Imre Talvane')
     const id = composedId(NOW, 'new person', 1)

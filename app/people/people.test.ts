@@ -80,6 +80,16 @@ describe('what is put right about people, over the wire', () => {
     await act('move-exam', id(), imre.id, imre.person.id, null, 'back')
   })
 
+  it('starts a person once; what was typed after a lost answer is never taken for what is stored', async () => {
+    const ids = { personId: id(), examId: id() }
+    const fields = { name: 'Perpetua Oakmast', born: '1980-01-02', work: '' }
+    expect((await act('start-person', ids, fields)).came).toBeNull()
+    expect((await act('start-person', ids, { ...fields, name: ' Perpetua Oakmast ' })).came).toBeNull()
+    const other = await act('start-person', ids, { ...fields, born: '1981-01-02' })
+    expect(other.came?.what).toContain('Perpetua Oakmast is entered')
+    expect(examHead(db(), ids.examId)?.person).toMatchObject(fields)
+  })
+
   it('joins two numbers and corrects details', async () => {
     const [imre, teodor] = [of('Imre Talvane'), of('Teodor Quill')]
     expect((await act('merge-people', id(), imre.person.id, teodor.person.id, 'entered twice')).came).toBeNull()

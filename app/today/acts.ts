@@ -2,6 +2,7 @@ import 'server-only'
 import { v7 } from 'uuid'
 import * as yup from 'yup'
 import { EDITION } from '@/core/edition'
+import { UUID } from '@/core/record/shapes'
 import type { ExamEvent } from '@/core/record/event'
 import { ageOn } from '@/core/vocabulary/age'
 import { newPersonShape } from '@/core/vocabulary/new-person'
@@ -10,13 +11,13 @@ import { db } from '@/db'
 import { dayOf } from '@/db/day'
 import { DEFAULT_HOUSE } from '@/core/exchange/clinic/house'
 import { houseOf } from '@/db/queries/clinic'
+import { examHead } from '@/db/queries/exams'
 import { recordOf } from '@/db/queries/ledger'
 import { openExam } from '@/db/queries/open-exam'
 import { action } from '@/server/action'
 import { projectSoon } from '@/server/projector'
 import type { Who } from '@/server/who'
 
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/
 const IDS = yup.object({ personId: yup.string().matches(UUID).required(), examId: yup.string().matches(UUID).required() }).noUnknown()
 
 /** The clinic's schools, setting and plan are written into the examination, so that changing them later changes no earlier one. */
@@ -41,7 +42,11 @@ export const startPerson = action((by: Who, ids: unknown, fields: unknown): Prob
   const { personId, examId } = IDS.validateSync(ids, { strict: true })
   const { name, born, work } = newPersonShape(at).validateSync(fields)
   // A lost answer is asked for again: the opening that was stored then stands.
-  if (recordOf(db(), examId).seq > 0) return null
+  if (recordOf(db(), examId).seq > 0) {
+    const there = examHead(db(), examId)?.person
+    const isAsTyped = there?.name === name && there.born === (born || null) && there.work === work
+    return isAsTyped ? null : enteredOtherwise(there?.name ?? '')
+  }
   const ageYears = born ? ageOn(born, dayOf(at)) : null
   const opening = { type: 'exam-opened' as const, id: examId, at, by: by.id, examId, personId, ageYears, edition: EDITION }
   const opened = openExam(db(), {
@@ -53,3 +58,12 @@ export const startPerson = action((by: Who, ids: unknown, fields: unknown): Prob
   if (opened.ok) projectSoon(examId)
   return opened.ok ? null : opened.problem
 })
+
+/** The answer was lost, and something else was typed since: it would be taken for what is stored. */
+function enteredOtherwise(name: string): Problem {
+  return {
+    what: `The first press arrived after all: ${name} is entered, with what stood here then.`,
+    kept: 'What you typed since is still here.',
+    do: 'Open the examination from Today, and press the name in it to correct it.',
+  }
+}

@@ -38,15 +38,19 @@ interface Work {
   readonly db: Db
   readonly tx: Reads & Writes
   readonly act: Correction
+  readonly kind: Kind
+  /** What is to be as it is asked for. */
+  readonly asked: Readonly<Record<string, unknown>>
   /** Records it has added to; kept once it is on disk. */
   readonly records: Map<string, StoredRecord>
 }
 
 /** Write what is known of a person anew. Ages in their examinations follow the date of birth. */
 export function correctPerson(db: Db, act: Correction, personId: string, now: PersonDetails): PutRight {
-  return correction(db, act, (work) => {
+  const { name, born, work: load } = now
+  return correction(db, act, 'corrected', { person: personId, now: { name, born, work: load } }, (work) => {
     const before = known(work, personId)
-    keep(work, 'corrected', { person: personId, before: { name: before.name, born: before.born, work: before.work }, now })
+    keep(work, { before: { name: before.name, born: before.born, work: before.work } })
     describe(work, personId, now)
     follow(work, examsOf(work, personId), personId, before.born)
   })
@@ -58,22 +62,22 @@ export function correctPerson(db: Db, act: Correction, personId: string, now: Pe
  * @param to - the person, with details when they are not here yet
  */
 export function moveExam(db: Db, act: Correction, examId: string, to: { readonly id: string; readonly details?: PersonDetails }): PutRight {
-  return correction(db, act, (work) => {
+  return correction(db, act, 'moved', { exam: examId, to: to.id }, (work) => {
     const exam = work.tx.select().from(exams).where(eq(exams.id, examId)).get()
     if (!exam) throw new GivenUp(nobody('There is no examination with this number here.'))
     if (to.details && !personById(work.tx, to.id)) addPersonWithin(work.tx, { id: to.id, ...to.details }, act.at)
     move(work, exam, to.id)
-    keep(work, 'moved', { exam: examId, from: exam.personId, to: to.id })
+    keep(work, { from: exam.personId })
   })
 }
 
 /** File everything of one person under another, because both are the same. What only one of the two entries knows is kept. */
 export function mergePeople(db: Db, act: Correction, from: string, into: string): PutRight {
-  return correction(db, act, (work) => {
+  return correction(db, act, 'merged', { from, into }, (work) => {
     const [one, other] = [known(work, from), known(work, into)]
     if (from === into) throw new GivenUp(nobody('These are one entry already.'))
     const moved = examsOf(work, from)
-    keep(work, 'merged', { from, into, exams: moved.map((exam) => exam.id), before: { born: other.born, work: other.work } })
+    keep(work, { exams: moved.map((exam) => exam.id), before: { born: other.born, work: other.work } })
     const own = examsOf(work, into)
     describe(work, into, { name: other.name, born: other.born ?? one.born, work: other.work || one.work })
     for (const exam of moved) {
@@ -84,14 +88,17 @@ export function mergePeople(db: Db, act: Correction, from: string, into: string)
   })
 }
 
-/** All of it or nothing; once for each id. */
-function correction(db: Db, act: Correction, run: (work: Work) => void): PutRight {
+type Kind = (typeof personChanges.$inferSelect)['kind']
+
+/** All of it or nothing; once for each id. The same id with something else in it is refused: it would be taken for done, and is not. */
+function correction(db: Db, act: Correction, kind: Kind, asked: Readonly<Record<string, unknown>>, run: (work: Work) => void): PutRight {
   const records = new Map<string, StoredRecord>()
   try {
     db.transaction(
       (tx) => {
-        const done = tx.select({ id: personChanges.id }).from(personChanges).where(eq(personChanges.id, act.id)).get()
-        if (!done) run({ db, tx, act, records })
+        const done = tx.select().from(personChanges).where(eq(personChanges.id, act.id)).get()
+        if (!done) run({ db, tx, act, kind, asked, records })
+        else if (!isSame(done, kind, asked)) throw new GivenUp(nobody('Something else was put right under this number already.'))
       },
       { behavior: 'immediate' },
     )
@@ -103,9 +110,15 @@ function correction(db: Db, act: Correction, run: (work: Work) => void): PutRigh
   return { ok: true, grown: [...records].map(([examId, record]) => ({ examId, length: record.seq })) }
 }
 
-function keep({ tx, act }: Work, kind: 'corrected' | 'moved' | 'merged', content: unknown): void {
+function isSame(done: typeof personChanges.$inferSelect, kind: Kind, asked: Readonly<Record<string, unknown>>): boolean {
+  const content = JSON.parse(done.content) as Readonly<Record<string, unknown>>
+  return done.kind === kind && Object.entries(asked).every(([key, value]) => JSON.stringify(content[key]) === JSON.stringify(value))
+}
+
+/** What was asked for, and what was there before. */
+function keep({ tx, act, kind, asked }: Work, before: Readonly<Record<string, unknown>>): void {
   tx.insert(personChanges)
-    .values({ id: act.id, by: act.by, at: act.at, kind, why: act.why, content: JSON.stringify(content) })
+    .values({ id: act.id, by: act.by, at: act.at, kind, why: act.why, content: JSON.stringify({ ...asked, ...before }) })
     .run()
 }
 

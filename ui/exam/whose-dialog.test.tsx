@@ -89,4 +89,17 @@ describe('whose an examination is', () => {
     expect(sent[0]?.id).toBe(sent[1]?.id)
     expect(onClose).toHaveBeenCalledOnce()
   })
+
+  it('something else after a lost answer carries a number of its own', async () => {
+    show()
+    await because('wrong')
+    answer = new Error('away')
+    await putRight()
+    expect(await screen.findByText(/The server did not answer/)).toBeVisible()
+    await userEvent.type(screen.getByRole('textbox', { name: 'Name' }), ' Oake')
+    answer = { came: null }
+    await putRight()
+    expect(sent.map(({ act }) => act)).toEqual(['correct-person', 'correct-person'])
+    expect(sent[0]?.id).not.toBe(sent[1]?.id)
+  })
 })

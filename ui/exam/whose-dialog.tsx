@@ -1,7 +1,7 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { type SubmitEvent, useState } from 'react'
+import { type SubmitEvent, useRef, useState } from 'react'
 import { v7 } from 'uuid'
 import { correctPerson, mergePeople, moveExam } from './put-right'
 import { type NewPersonFields, newPersonIssues } from '@/core/vocabulary/new-person'
@@ -51,14 +51,20 @@ export function WhoseDialog({ examId, person, signed, onClose }: Props) {
   const [said, setSaid] = useState<string | null>(null)
   const [problem, setProblem] = useState<Problem | null>(null)
   const [busy, setBusy] = useState(false)
-  // Made once for this dialog, so that sending twice changes once.
-  const [ids] = useState(() => ({ change: v7(), person: v7() }))
+  // Made once for each thing that is asked for, so that sending it twice changes once, and something else is never taken for it.
+  const made = useRef(new Map<string, string>())
+  const idOf = (...asked: readonly unknown[]): string => {
+    const key = JSON.stringify(asked)
+    const id = made.current.get(key) ?? v7()
+    made.current.set(key, id)
+    return id
+  }
 
   const send = (): Promise<Problem | null> | null => {
-    if (wrong === 'detail') return correctPerson(ids.change, person.id, fields, why)
-    if (wrong === 'twice') return other && mergePeople(ids.change, person.id, other.id, why)
-    if (somebody) return moveExam(ids.change, examId, ids.person, somebody, why)
-    return other && moveExam(ids.change, examId, other.id, null, why)
+    if (wrong === 'detail') return correctPerson(idOf(wrong, fields), person.id, fields, why)
+    if (wrong === 'twice') return other && mergePeople(idOf(wrong, other.id), person.id, other.id, why)
+    if (somebody) return moveExam(idOf(wrong, somebody), examId, idOf('person', somebody), somebody, why)
+    return other && moveExam(idOf(wrong, other.id), examId, other.id, null, why)
   }
   const keep = async () => {
     const written = wrong === 'detail' ? fields : wrong === 'person' ? somebody : null
