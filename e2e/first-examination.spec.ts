@@ -124,7 +124,9 @@ test('a new person: story, five pelvic tests, a leg raise with the ankle, the no
   await expect(page.getByText('Signed. It takes addenda only.')).toBeVisible()
   await expectSaved(page)
   await page.getByRole('link', { name: 'Today', exact: true }).click()
-  await expect(page.getByRole('link', { name: /Wenna Saltmarsh/ })).toContainText('signed')
+  await expect(page.getByRole('link', { name: /^\d\d:\d\d Wenna Saltmarsh/ })).toContainText('signed')
+  // Whatever stands there as an answer was computed, and can be followed; so can that nothing stands out.
+  await expect(page.getByRole('link', { name: /^How this was computed: Wenna Saltmarsh/ })).toHaveAttribute('href', /\/weigh$/)
   expect(problems).toEqual([])
 })
 
