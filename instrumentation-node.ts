@@ -1,20 +1,15 @@
 import { db } from './db'
 import { environment } from './server/environment'
-import { live } from './server/live'
 import { log } from './server/log'
 import { catchUpInPieces } from './server/projector'
 
-// A wrong setting is said at start and not at the first request that needs it.
-const { dataFolder, hosts } = environment()
+// Pages and routes rely on the gate before them: a server that was started without it would let everybody in.
+if (!(globalThis as { dustLanternGate?: boolean }).dustLanternGate) {
+  process.stderr.write('Dust Lantern is started with npm start (or npm run demo): its gate stands before the pages.\n')
+  process.exit(1)
+}
 
 // Opening at start brings the database up to date before the first request needs it.
 db()
 catchUpInPieces()
-log().info({ data: dataFolder, hosts: [...hosts] }, 'started')
-
-// An open live stream would keep the server from ending.
-const endStreams = () => {
-  for (const close of [...live.closers]) close()
-}
-process.once('SIGTERM', endStreams)
-process.once('SIGINT', endStreams)
+log().info({ data: environment().dataFolder }, 'started')

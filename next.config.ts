@@ -1,5 +1,8 @@
 import type { NextConfig } from 'next'
 
+// However it is started, nothing is told to anybody.
+process.env.NEXT_TELEMETRY_DISABLED = '1'
+
 const config: NextConfig = {
   serverExternalPackages: ['better-sqlite3'],
   poweredByHeader: false,

@@ -1,4 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
 import { fileURLToPath } from 'node:url'
 import react from '@vitejs/plugin-react'
 import { defineConfig } from 'vitest/config'
@@ -55,6 +57,8 @@ export default defineConfig({
       },
     },
     unstubGlobals: true,
+    // As in the demo, unless a test signs somebody in.
+    env: { DUST_LANTERN_DEMO: 'yes', LOG_LEVEL: 'silent', DUST_LANTERN_KEYS: path.join(tmpdir(), 'dust-lantern-test-keys') },
     // The clock only ends what hangs.
     expect: { poll: { timeout: 30_000 } },
     projects: [

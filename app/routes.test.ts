@@ -9,10 +9,15 @@ import { db } from '../db'
 import { bookExam } from '../db/queries/exams'
 import { addPerson, personById } from '../db/queries/people'
 import { examHeads } from '../db/queries/exams'
+import { importedAs } from '../db/queries/imports'
+import { trailLines } from '../db/queries/trail'
+import { setCondition } from '../server/condition'
+import { examTitle } from '../server/exam-title'
 import { announce, listen, live, tellDevices } from '../server/live'
 import { GET as GET_EVENTS, POST as POST_EVENTS } from './exam/[examId]/events/route'
 import { GET as GET_FILE } from './exam/[examId]/file/route'
 import { POST as POST_IMPORT } from './exchange/import/route'
+import { GET as GET_HEALTH } from './health/route'
 import { GET as GET_LIVE } from './live/route'
 
 const folder = mkdtempSync(path.join(tmpdir(), 'dust-lantern-routes-'))
@@ -65,7 +70,8 @@ describe('the events of an exam over the wire', () => {
       expect(events.map((e) => e.id)).toEqual(record.events.slice(1).map((e) => e.id))
       expect(events.every((e) => e.by === 'maren-oake')).toBe(true)
     }
-    expect(told).toEqual([record.events.length, record.events.length])
+    // Twice in a row is one word: it says how long the record is now.
+    await expect.poll(() => told).toEqual([record.events.length])
     stop()
     const { events } = (await (await GET_EVENTS(get('?after=2'), params)).json()) as Events
     expect(events).toHaveLength(record.events.length - 2)
@@ -126,6 +132,26 @@ describe('the events of an exam over the wire', () => {
   })
 })
 
+describe('a disk that takes nothing more', () => {
+  it('is said in words, with the entry kept in its window; reading goes on, and so does storing once there is room', async () => {
+    const note = { type: 'note-written', text: 'x'.repeat(15_000), id: composedId(60, 'full', 1), at: 60 }
+    const { $client } = db()
+    const pages = $client.pragma('page_count', { simple: true }) as number
+    $client.pragma(`max_page_count = ${pages}`)
+    const answer = await POST_EVENTS(post({ after: 0, events: [note] }), params)
+    expect(answer.status).toBe(507)
+    expect(await answer.json()).toMatchObject({ what: expect.stringMatching('full') as string, kept: expect.stringMatching('stays in it') as string })
+    expect((await GET_EVENTS(get(), params)).status).toBe(200)
+    const health = await GET_HEALTH(new Request('http://127.0.0.1/health'), none)
+    expect(health.status).toBe(503)
+    expect(await health.json()).toMatchObject({ ready: false, condition: 'full', do: expect.stringMatching('waits on this device') as string })
+    $client.pragma('max_page_count = 1000000')
+    expect((await POST_EVENTS(post({ after: 0, events: [note] }), params)).status).toBe(200)
+    setCondition({ kind: 'well' })
+    expect((await GET_HEALTH(new Request('http://127.0.0.1/health'), none)).status).toBe(200)
+  })
+})
+
 describe('exam files over the wire', () => {
   const leg = soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)])
   const renamed = (name: string) => {
@@ -141,8 +167,15 @@ describe('exam files over the wire', () => {
       exam: { id: string }
     }
   }
-  const bring = (body: unknown) =>
-    POST_IMPORT(new Request('http://127.0.0.1/exchange/import', { method: 'POST', body: JSON.stringify(body), headers: { host: '127.0.0.1' } }), none)
+  const bring = (body: unknown, person?: string) =>
+    POST_IMPORT(
+      new Request(`http://127.0.0.1/exchange/import${person === undefined ? '' : `?person=${person}`}`, {
+        method: 'POST',
+        body: JSON.stringify(body),
+        headers: { host: '127.0.0.1' },
+      }),
+      none,
+    )
 
   it('brings an examination in with its person, twice the same, and gives the same events out again', async () => {
     const file = renamed('Imre of the North Mole')
@@ -188,6 +221,42 @@ describe('exam files over the wire', () => {
     expect((await bring(other)).status).toBe(422)
     expect(personById(db(), composedId(9, 'third person', 1))).toBeUndefined()
     expect((await bring(file)).status).toBe(200)
+  })
+
+  it('is marked for ever as a file, adds to nothing that is here, and joins nobody without being asked', async () => {
+    const text = (n: number) =>
+      JSON.stringify(renamed('Imre of the North Mole'))
+        .replaceAll(composedId(8, 'other exam', 1), composedId(20 + n, 'claimed exam', 1))
+        .replaceAll('"018c', `"01${n}c`)
+        .replaceAll('"test-author"', '"maren-oake"')
+    const file = JSON.parse(text(3)) as ReturnType<typeof renamed>
+    const before = examHeads(db()).length
+    const asked = await bring(file)
+    expect(asked.status).toBe(409)
+    const { choose } = (await asked.json()) as { choose: { people: { id: string; number: number; why: string }[] } }
+    expect(choose.people[0]).toMatchObject({ id: composedId(8, 'other person', 1), why: 'the number in the file' })
+    expect(examHeads(db())).toHaveLength(before)
+    expect((await bring(file, composedId(99, 'nobody', 1))).status).toBe(409)
+
+    expect((await bring(file, 'new')).status).toBe(200)
+    const stranger = examHeads(db()).find((head) => head.id === file.exam.id)
+    expect(stranger?.person.id).not.toBe(composedId(8, 'other person', 1))
+    const joined = JSON.parse(text(4)) as ReturnType<typeof renamed>
+    expect((await bring(joined, stranger?.person.id)).status).toBe(200)
+    expect(examHeads(db()).find((head) => head.id === joined.exam.id)?.person.id).toBe(stranger?.person.id)
+
+    expect(importedAs(db(), file.exam.id)).toMatchObject({ by: 'maren-oake', authors: ['maren-oake'], entries: file.events.length })
+    expect(importedAs(db(), examId)).toBeNull()
+    // The file uses a short name that is somebody's here: it stays what the file says.
+    expect(examTitle(file.exam.id)?.who).toMatch(/by maren-oake, as the file says\. Imported \d/)
+    const longer = {
+      ...file,
+      events: [...file.events, { type: 'note-written', text: 'added by a file', id: composedId(40, 'added', 1), at: 9, by: 'maren-oake' }],
+    }
+    const answer = await bring(longer)
+    expect(answer.status).toBe(409)
+    expect(((await answer.json()) as Told).do).toMatch('A file never adds to it')
+    expect(trailLines(db(), { about: file.exam.id }, 5).map((line) => line.what)).toEqual(['imported'])
   })
 
   it('says where a file is wrong, and that a case is for the command', async () => {

@@ -1,11 +1,9 @@
-import { type ChildProcess, spawn } from 'node:child_process'
+import { spawn } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { type Db, openDb } from '../db/open'
-
-const OURS = 3297
-const BARE = 3298
+import { freePort, serve } from '../tests/served'
 
 /** Both applications, built and started the same way. */
 export interface Servers {
@@ -23,19 +21,21 @@ export async function withServers(fill: (db: Db) => void, run: (servers: Servers
   const db = openDb(path.join(folder, 'clinic.sqlite'))
   fill(db)
   db.$client.close()
-  const start = (args: readonly string[]) =>
-    spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', ...args], {
-      env: { ...process.env, DUST_LANTERN_DATA: folder, NEXT_TELEMETRY_DISABLED: '1' },
-      stdio: 'ignore',
-    })
-  const servers: ChildProcess[] = [start(['-H', '127.0.0.1', '-p', String(OURS)]), start(['bench/bare', '-H', '127.0.0.1', '-p', String(BARE)])]
+  const served = await serve({ folder, port: await freePort() })
+  const port = await freePort()
+  const bare = spawn(process.execPath, [path.resolve('node_modules/next/dist/bin/next'), 'start', '-H', '127.0.0.1', '-p', String(port)], {
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
+    stdio: 'ignore',
+    // From its own folder: the framework looks for what starts with it where it is started.
+    cwd: 'bench/bare',
+  })
   try {
-    const urls = { ours: `http://127.0.0.1:${OURS}`, bare: `http://127.0.0.1:${BARE}` }
-    await ready(`${urls.ours}/health`)
+    const urls = { ours: served.url, bare: `http://127.0.0.1:${port}` }
     await ready(urls.bare)
     await run(urls)
   } finally {
-    for (const server of servers) server.kill('SIGKILL')
+    bare.kill('SIGKILL')
+    await served.kill()
     rmSync(folder, { recursive: true, force: true })
   }
 }

@@ -1,39 +1,111 @@
-import { mkdirSync } from 'node:fs'
+import { chmodSync, existsSync, mkdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
 import Database from 'better-sqlite3'
 import { type BetterSQLite3Database, drizzle } from 'drizzle-orm/better-sqlite3'
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator'
 import { environment } from '../server/environment'
 import * as schema from './schema'
+import { teachSealing } from './sealing'
 
 export type Db = BetterSQLite3Database<typeof schema> & { readonly $client: Database.Database }
 
 /** What a query needs: a database or a running transaction of it. */
-export type Reads = Pick<Db, 'select'>
+export type Reads = Pick<Db, 'select' | 'selectDistinct'>
 
 /** What a write needs inside a transaction. */
 export type Writes = Pick<Db, 'insert' | 'update' | 'delete' | 'run'>
 
+const MIGRATIONS = path.join(process.cwd(), 'db', 'migrations')
+
+/** A database that must not be opened, in words for whoever started the program. */
+export class NotOpened extends Error {}
+
 /**
- * Open the clinic's database and bring it up to date.
+ * Open the clinic's database and bring it up to date. A copy is made before anything is changed by that.
  *
- * Every commit is on disk before it is acknowledged (WAL with `synchronous = FULL`).
+ * Every commit is on disk before it is acknowledged (WAL with `synchronous = FULL`). What it makes only its own user can read.
  *
  * @param file - path of the SQLite file, or `:memory:`
+ * @throws {NotOpened} when a newer program wrote it, or it is not the clinic that lay here
  */
 export function openDb(file: string): Db {
-  if (file !== ':memory:') mkdirSync(path.dirname(file), { recursive: true })
+  const isFile = file !== ':memory:'
+  if (isFile) mkdirSync(path.dirname(file), { recursive: true, mode: 0o700 })
+  const isNew = isFile && !(existsSync(file) && statSync(file).size > 0)
+  if (isNew) refuseToBegin(file)
   const client = new Database(file)
-  client.pragma('journal_mode = WAL')
-  client.pragma('synchronous = FULL')
-  client.pragma('foreign_keys = ON')
-  client.pragma('busy_timeout = 5000')
-  const db = drizzle(client, { schema })
-  migrate(db, { migrationsFolder: path.join(process.cwd(), 'db', 'migrations') })
-  return db
+  try {
+    teachSealing(client)
+    client.pragma('journal_mode = WAL')
+    client.pragma('synchronous = FULL')
+    client.pragma('foreign_keys = ON')
+    client.pragma('busy_timeout = 5000')
+    const db = drizzle(client, { schema })
+    if (isFile && !isNew) beforeUpgrade(client, file)
+    migrate(db, { migrationsFolder: MIGRATIONS })
+    if (isFile) ownFiles(client, file)
+    return db
+  } catch (error) {
+    client.close()
+    throw error
+  }
 }
 
 /** Where the clinic's data lies. */
 export function dataFile(): string {
   return path.join(environment().dataFolder, 'clinic.sqlite')
+}
+
+/** Says which clinic lies in a folder, so that an empty or another one is not taken for it. */
+function idFile(file: string): string {
+  return path.join(path.dirname(file), 'clinic.id')
+}
+
+function nameLike(file: string): boolean {
+  return path.basename(file) === 'clinic.sqlite'
+}
+
+/** A clinic lay here and its file is gone: an empty one would hide that. What lies beside would be played into it. */
+function refuseToBegin(file: string): void {
+  if (nameLike(file) && existsSync(idFile(file))) {
+    throw new NotOpened(
+      `The clinic's database is not at ${file} any more, and a clinic was here. Put it back, or restore a backup: npm run restore -- FILE. To begin a new clinic here, move ${idFile(file)} away.`,
+    )
+  }
+  if (existsSync(`${file}-wal`)) {
+    throw new NotOpened(`There is ${file}-wal without its database. Put both back together, or restore a backup; nothing was changed.`)
+  }
+}
+
+/** A newer program's database is refused; before an upgrade a copy is made beside it. */
+function beforeUpgrade(client: Database.Database, file: string): void {
+  const known = JSON.parse(readFileSync(path.join(MIGRATIONS, 'meta', '_journal.json'), 'utf8')) as { entries: readonly { readonly when: number }[] }
+  const newest = Math.max(...known.entries.map((entry) => entry.when))
+  const hasList = client.prepare(`SELECT count(*) FROM sqlite_master WHERE name = '__drizzle_migrations'`).pluck().get() as number
+  const applied = hasList === 0 ? [] : (client.prepare('SELECT created_at FROM __drizzle_migrations').pluck().all() as number[])
+  const last = Math.max(0, ...applied.map(Number))
+  if (last > newest) {
+    throw new NotOpened('This database was written by a newer version of Dust Lantern. Install that version; nothing was changed.')
+  }
+  if (applied.length > 0 && last < newest) {
+    const copy = `${file}.before-${newest}`
+    // What is still beside the file belongs to the copy too.
+    if (!existsSync(copy)) client.prepare('VACUUM INTO ?').run(copy)
+    chmodSync(copy, 0o600)
+  }
+}
+
+/** Nobody else on this machine reads the clinic, and the folder remembers which one it is. */
+function ownFiles(client: Database.Database, file: string): void {
+  for (const part of ['', '-wal', '-shm']) if (existsSync(file + part)) chmodSync(file + part, 0o600)
+  if (!nameLike(file)) return
+  chmodSync(path.dirname(file), 0o700)
+  const id = client.prepare('SELECT id FROM clinic').pluck().get() as string | undefined
+  const there = existsSync(idFile(file)) ? readFileSync(idFile(file), 'utf8').trim() : null
+  if (there === null) writeFileSync(idFile(file), `${id ?? ''}\n`, { mode: 0o600 })
+  else if (there !== id) {
+    throw new NotOpened(
+      `Another clinic lies at ${file} than the one this folder belongs to. Put the right file back; if the change is meant, move ${idFile(file)} away.`,
+    )
+  }
 }

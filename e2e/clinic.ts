@@ -1,4 +1,3 @@
-import { type ChildProcess, spawn } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
@@ -10,6 +9,7 @@ import { type Exam, examFrom } from '../core/record/exam'
 import { fillDemoClinic } from '../db/demo/clinic'
 import { openDb } from '../db/open'
 import { examHeads } from '../db/queries/exams'
+import { serve, type Served } from '../tests/served'
 
 /** The built application with a clinic of its own, which a story can kill and start again. */
 export interface Clinic {
@@ -19,11 +19,15 @@ export interface Clinic {
   examOf(name: string): string
   /** Killed as by a power cut: nothing is flushed, nothing said goodbye. */
   kill(): Promise<void>
+  /** Told to end, as when the computer is shut down. */
+  stop(): Promise<void>
   start(): Promise<void>
+  /** What the start program wrote for whoever started it. */
+  said(): string
 }
 
 /** Open a clinic on a free port; the caller closes it. */
-export async function openClinic(): Promise<Clinic & { readonly close: () => Promise<void> }> {
+export async function openClinic({ demo = true }: { readonly demo?: boolean } = {}): Promise<Clinic & { readonly close: () => Promise<void> }> {
   const folder = mkdtempSync(path.join(tmpdir(), 'dust-lantern-e2e-'))
   const file = path.join(folder, 'clinic.sqlite')
   const db = openDb(file)
@@ -32,38 +36,26 @@ export async function openClinic(): Promise<Clinic & { readonly close: () => Pro
   db.$client.close()
   const port = await freePort()
   const url = `http://127.0.0.1:${port}`
-  let server: ChildProcess | null = null
+  let server: Served | null = null
   const start = async () => {
-    server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], {
-      env: { ...process.env, DUST_LANTERN_DATA: folder, NEXT_TELEMETRY_DISABLED: '1' },
-      stdio: 'ignore',
-    })
-    await expect
-      .poll(
-        () =>
-          fetch(`${url}/health`).then(
-            (r) => r.status,
-            () => 0,
-          ),
-        { timeout: 30_000 },
-      )
-      .toBe(200)
+    server = await serve({ folder, port, demo })
   }
   const kill = async () => {
     const dying = server
     server = null
-    if (dying?.exitCode !== null) return
-    await new Promise((resolve) => {
-      dying.once('exit', resolve)
-      dying.kill('SIGKILL')
-    })
+    await dying?.kill()
+  }
+  const stop = async () => {
+    const ending = server
+    server = null
+    await ending?.stop()
   }
   const close = async () => {
     await kill()
-    rmSync(folder, { recursive: true, force: true })
+    for (const one of [folder, `${folder}-keys`]) rmSync(one, { recursive: true, force: true })
   }
   await start()
-  return { url, folder, examOf: (name) => exams.get(name) ?? '', kill, start, close }
+  return { url, folder, examOf: (name) => exams.get(name) ?? '', said: () => server?.said() ?? '', kill, stop, start, close }
 }
 
 export const test = base.extend<{ clinic: Clinic }>({

@@ -5,7 +5,7 @@
 source "$(dirname "$0")/ready.sh"
 
 port="${PORT:-4321}"
-# Loopback unless told otherwise: a phone needs HOST_ADDRESS=0.0.0.0 and the same network.
+# Loopback unless told otherwise: a phone needs HOST_ADDRESS=0.0.0.0 with DEMO_ON_NETWORK=yes, and the same network.
 host="${HOST_ADDRESS:-127.0.0.1}"
 reset=""
 for word in "$@"; do
@@ -18,4 +18,4 @@ done
 build_if_changed
 npx tsx scripts/seed.ts $reset
 say "Dust Lantern: http://$host:$port   (Ctrl+C ends it; the data stays in ${DUST_LANTERN_DATA:-data}/)"
-exec node node_modules/next/dist/bin/next start -H "$host" -p "$port"
+HOST_ADDRESS="$host" PORT="$port" DUST_LANTERN_DEMO=yes exec node .next/start.mjs

@@ -1,37 +1,26 @@
 // One current picture of each main view, from demo data: npm run screenshots [-- FOLDER].
 // Needs a build (npm run build) and Chromium.
-import { spawn } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { chromium, type Page } from '@playwright/test'
+import { type Browser, chromium, type Page } from '@playwright/test'
 import { fillDemoClinic } from '../db/demo/clinic'
 import { openDb } from '../db/open'
+import { addAccount } from '../db/queries/accounts'
 import { examHeads } from '../db/queries/exams'
 import { CHROMIUM } from '../e2e/chromium'
+import { hashSecret } from '../server/doors/secrets'
+import { freePort, serve } from '../tests/served'
 
 const out = process.argv[2] ?? 'docs/screenshots'
 const data = mkdtempSync(path.join(tmpdir(), 'dust-lantern-shots-'))
-const PORT = '3199'
 const db = openDb(path.join(data, 'clinic.sqlite'))
 fillDemoClinic(db, new Date())
 const exam = Object.fromEntries(examHeads(db).map((head) => [head.person.name, head.id]))
 db.$client.close()
 
-const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', PORT], {
-  env: { ...process.env, DUST_LANTERN_DATA: data, NEXT_TELEMETRY_DISABLED: '1' },
-  stdio: 'ignore',
-})
-const base = `http://127.0.0.1:${PORT}`
-
-async function ready(): Promise<void> {
-  for (let tries = 0; tries < 100; tries++) {
-    const answer = await fetch(`${base}/health`).catch(() => null)
-    if (answer?.ok) return
-    await new Promise((resolve) => setTimeout(resolve, 200))
-  }
-  throw new Error('The server did not start. Is there a build? npm run build')
-}
+const served = await serve({ folder: data, port: await freePort() })
+const base = served.url
 
 /** A view: where it is, and what is done there before the picture. */
 interface View {
@@ -92,7 +81,6 @@ const VIEWS: readonly View[] = [
     at: of('Corwin Teasel', 'safety'),
     before: (page) => press(page, ['ArrowDown', 'y']),
   },
-  { name: 'bench-arm', at: of('Teodor Quill', 'bench') },
   {
     name: 'bench-table',
     at: of('Teodor Quill', 'bench'),
@@ -134,12 +122,46 @@ const VIEWS: readonly View[] = [
   },
   { name: 'weigh', at: of('Odalys Brightmoor', 'weigh') },
   { name: 'note', at: of('Odalys Brightmoor', 'note') },
-  { name: 'library', at: '/library' },
   { name: 'library-test', at: '/library/sacral-thrust' },
 ]
 
+/** Somebody signs in, and what only they see. */
+async function signedIn(browser: Browser): Promise<void> {
+  const folder = mkdtempSync(path.join(tmpdir(), 'dust-lantern-shots-'))
+  const clinic = openDb(path.join(folder, 'clinic.sqlite'))
+  fillDemoClinic(clinic, new Date())
+  const password = await hashSecret('three slow ferries at dusk')
+  const lead = { id: 'wenna-saltmarsh', name: 'Wenna Saltmarsh', login: 'wenna', role: 'lead', invitation: null, invitedUntil: null, password } as const
+  addAccount(clinic, lead, Date.now())
+  const ofImre = examHeads(clinic).find((head) => head.person.name === 'Imre Talvane')?.id ?? ''
+  clinic.$client.close()
+  const own = await serve({ folder, port: await freePort(), demo: false })
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme: 'light' })
+    const shot = (name: string) => page.screenshot({ path: path.join(out, `${name}.png`) })
+    await page.goto(own.url)
+    await page.getByLabel('Sign-in name').fill('wenna')
+    await page.getByLabel('Password').fill('three slow ferries at dusk')
+    await page.getByRole('button', { name: 'Sign in' }).click()
+    await page.waitForURL(/today$/)
+    await open(page, `${own.url}/exam/${ofImre}/bench`)
+    await page.waitForTimeout(1500)
+    await page.getByRole('button', { name: 'Lock this screen' }).click()
+    await page.getByRole('dialog', { name: 'Locked' }).waitFor()
+    await page.waitForTimeout(400)
+    await shot('lock')
+    await page.getByLabel('PIN or password').fill('three slow ferries at dusk')
+    await page.keyboard.press('Enter')
+    await page.getByRole('dialog').waitFor({ state: 'hidden' })
+    await open(page, `${own.url}/settings/trail`)
+    await shot('trail')
+  } finally {
+    await own.stop()
+    for (const one of [folder, `${folder}-keys`]) rmSync(one, { recursive: true, force: true })
+  }
+}
+
 try {
-  await ready()
   const browser = await chromium.launch(CHROMIUM)
   for (const view of VIEWS) {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme: view.lamp ? 'dark' : 'light' })
@@ -149,8 +171,9 @@ try {
     await page.screenshot({ path: path.join(out, `${view.name}.png`) })
     await page.close()
   }
+  await signedIn(browser)
   await browser.close()
 } finally {
-  server.kill('SIGTERM')
+  await served.stop()
   rmSync(data, { recursive: true, force: true })
 }

@@ -1,18 +1,26 @@
 // Brings the database up to date and fills the demo clinic when it is empty. With --reset the old data is
 // moved aside first, never deleted.
-import { existsSync, renameSync } from 'node:fs'
+import path from 'node:path'
 import { fillDemoClinic } from '../db/demo/clinic'
+import { lockedBy } from '../db/lock'
 import { dataFile, openDb } from '../db/open'
+import { allAccounts } from '../db/queries/accounts'
 import { examHeads } from '../db/queries/exams'
+import { moveAside } from '../db/restore'
 
 const file = dataFile()
-if (process.argv.includes('--reset') && existsSync(file)) {
-  const aside = `${file}.${new Date().toISOString().replaceAll(':', '-')}.aside`
-  for (const part of ['', '-wal', '-shm']) if (existsSync(file + part)) renameSync(file + part, aside + part)
-  console.log(`Demo reset: the data until now lies in ${aside}`)
+if (process.argv.includes('--reset')) {
+  const pid = lockedBy(path.dirname(file))
+  if (pid !== null) {
+    console.error(`Dust Lantern runs on this folder (process ${pid}). Stop it first; nothing was changed.`)
+    process.exit(1)
+  }
+  const aside = moveAside(path.dirname(file), Date.now())
+  if (aside) console.log(`Demo reset: the data until now lies in ${aside}`)
 }
 const db = openDb(file)
-if (examHeads(db).length === 0) {
+// A clinic in which somebody signs in is never filled with invented people.
+if (examHeads(db).length === 0 && allAccounts(db).length === 0) {
   fillDemoClinic(db, new Date())
   console.log('Demo clinic filled: Kettle Row Treatment Rooms, all people invented.')
 }

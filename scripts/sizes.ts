@@ -1,14 +1,13 @@
 // What a page makes a browser load before it can be used: npm run sizes. Exit 1 when a page is over its budget.
 // Counts the scripts that the page itself names, compressed as a server in front would send them.
-import { type ChildProcess, spawn } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
-import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { fillDemoClinic } from '../db/demo/clinic'
 import { openDb } from '../db/open'
 import { examHeads } from '../db/queries/exams'
+import { freePort, serve } from '../tests/served'
 
 /** Kilobytes (1,000 bytes) of compressed script a page may load first. */
 const BENCH = 200
@@ -30,16 +29,11 @@ const pages: readonly (readonly [string, number])[] = [
   ),
 ]
 
-const port = await freePort()
-const server: ChildProcess = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], {
-  env: { ...process.env, DUST_LANTERN_DATA: folder, NEXT_TELEMETRY_DISABLED: '1', LOG_LEVEL: 'silent' },
-  stdio: 'ignore',
-})
-const url = `http://127.0.0.1:${port}`
+const served = await serve({ folder, port: await freePort() })
+const { url } = served
 const sizes = new Map<string, number>()
 let over = 0
 try {
-  await ready()
   for (const [page, budget] of pages) {
     const html = await (await fetch(url + page)).text()
     // What only a browser without modules asks for is loaded by none that can run this.
@@ -52,7 +46,7 @@ try {
     console.log(`${page.replace(exam, 'ID').padEnd(24)} ${String(kilobytes).padStart(4)} kB of ${budget}${kilobytes > budget ? '  over its budget' : ''}`)
   }
 } finally {
-  server.kill('SIGKILL')
+  await served.kill()
   rmSync(folder, { recursive: true, force: true })
 }
 process.exit(over === 0 ? 0 : 1)
@@ -63,22 +57,4 @@ async function sizeOf(script: string): Promise<number> {
   const size = gzipSync(Buffer.from(await (await fetch(url + script)).arrayBuffer())).byteLength
   sizes.set(script, size)
   return size
-}
-
-async function ready(): Promise<void> {
-  for (let tries = 0; tries < 150; tries++) {
-    if ((await fetch(`${url}/health`).catch(() => null))?.ok) return
-    await new Promise((resolve) => setTimeout(resolve, 200))
-  }
-  throw new Error('The server did not start.')
-}
-
-function freePort(): Promise<number> {
-  return new Promise((resolve) => {
-    const probe = createServer()
-    probe.listen(0, '127.0.0.1', () => {
-      const address = probe.address()
-      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0))
-    })
-  })
 }

@@ -1,8 +1,35 @@
-// Walks the hash chain of every examination: npm run verify. Exit 1 when something was changed by other hands.
-import { dataFile, openDb } from '../db/open'
-import { verifyChains } from '../db/queries/exam-events'
+// Walks everything that stands under the clinic's chain and writes nothing: npm run verify [-- FILE] [--anchors FILE ...]. Exit 1 when
+// something was changed by other hands, or there is nothing to look at.
+import { existsSync, readFileSync } from 'node:fs'
+import { anchorFile, anchorKey, readAnchors } from '../db/anchors'
+import { dataFile } from '../db/open'
+import { verifyFile } from '../db/verify'
+import { environment } from '../server/environment'
 
-const { events, breaks } = verifyChains(openDb(dataFile()))
-for (const b of breaks) console.error(`Examination ${b.examId}, entry ${b.seq}: ${b.what}.`)
-console.log(breaks.length === 0 ? `${events} entries, unbroken.` : `${events} entries, ${breaks.length} breaks.`)
-process.exit(breaks.length === 0 ? 0 : 1)
+const words = process.argv.slice(2)
+const named: string[] = []
+let file = dataFile()
+for (let i = 0; i < words.length; i++) {
+  const word = words[i] ?? ''
+  if (word === '--anchors') named.push(words[++i] ?? '')
+  else file = word
+}
+const { keyFolder, anchorFolder } = environment()
+const first = verifyFile(file)
+const own = first.clinic === null ? '' : anchorFile(anchorFolder, first.clinic)
+const files = [...named, ...(existsSync(own) ? [own] : [])]
+const read = files.map((one) => ({ one, ...readAnchors(readFileSync(one, 'utf8')) }))
+const key = first.clinic === null ? null : anchorKey(keyFolder, first.clinic)
+const verified = verifyFile(file, { anchors: read.flatMap((one) => one.anchors), publicKey: key })
+for (const { one, bad } of read) for (const line of bad) console.error(`${one}, line ${line}: is no anchor.`)
+for (const { where, what } of verified.breaks) console.error(`${where}: ${what}.`)
+const anchors =
+  verified.anchors === 0
+    ? 'No anchor to hold it against: a tail that was cut, or a chain written anew as a whole, would not show.'
+    : `${verified.anchors} anchors fit${key === null ? ', though without the key their signatures were not checked' : ''}.`
+console.log(
+  verified.ok
+    ? `${verified.entries} entries of examinations and ${verified.links} links of the clinic's chain, unbroken; last link ${verified.head?.n ?? 0}. ${anchors}`
+    : `${verified.breaks.length} breaks in ${verified.entries} entries and ${verified.links} links.`,
+)
+process.exit(verified.ok && read.every((one) => one.bad.length === 0) ? 0 : 1)

@@ -1,4 +1,3 @@
-import 'server-only'
 import pino, { type Logger } from 'pino'
 import { environment } from './environment'
 

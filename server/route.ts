@@ -1,7 +1,7 @@
-import 'server-only'
 import type { Problem } from '../core/vocabulary/problem'
+import { conditionWords, noteTrouble } from './condition'
 import { environment, isOwnHost } from './environment'
-import { identify } from './identity'
+import { admitAt, REFUSALS, type Visitor } from './identity'
 import { log, loggable } from './log'
 import type { Who } from './who'
 
@@ -27,33 +27,47 @@ export interface Asked<P, B> {
   readonly request: Request
   readonly params: P
   readonly body: B
+  /** Whoever is signed in. */
   readonly who: Who
+  readonly visitor: Visitor
   readonly url: URL
 }
 
+/** What a route is given behind which nothing of a patient is, or whose address holds a code. Anybody may have sent it. */
+export type AskedByAnybody<P, B> = Omit<Asked<P, B>, 'who'>
+
 type Handler<P> = (request: Request, context: { readonly params: Promise<P> }) => Promise<Response>
+
+/** What a route does with what it is given. */
+type Work<A> = (asked: A) => Promise<Response> | Response
 
 /**
  * A route: every one of them passes here.
  *
- * Checks the host it was asked under, the page it came from, who asks and the size of the body while it is read, and answers every
- * throw with a problem. Each answer carries the number under which the log knows it.
+ * Checks the host it was asked under, the page it came from, who asks and whether the door of this address is theirs, and the size of
+ * the body while it is read, and answers every throw with a problem. Each answer carries the number under which the log knows it.
  */
-export function route<P extends Readonly<Record<string, string>>>(tell: (asked: Asked<P, undefined>) => Promise<Response> | Response): Handler<P>
-export function route<P extends Readonly<Record<string, string>>>(
-  reads: Reads & { as: 'json' },
-  take: (asked: Asked<P, unknown>) => Promise<Response> | Response,
-): Handler<P>
-export function route<P extends Readonly<Record<string, string>>>(
-  reads: Reads & { as: 'text' },
-  take: (asked: Asked<P, string>) => Promise<Response> | Response,
-): Handler<P>
-export function route<P>(
-  first: Reads | ((asked: Asked<P, undefined>) => Promise<Response> | Response),
-  second?: (asked: Asked<P, never>) => Promise<Response> | Response,
-): Handler<P> {
+export function route<P extends Readonly<Record<string, string>>>(tell: Work<Asked<P, undefined>>): Handler<P>
+export function route<P extends Readonly<Record<string, string>>>(reads: Reads & { as: 'json' }, take: Work<Asked<P, unknown>>): Handler<P>
+export function route<P extends Readonly<Record<string, string>>>(reads: Reads & { as: 'text' }, take: Work<Asked<P, string>>): Handler<P>
+export function route<P>(first: Reads | Work<Asked<P, undefined>>, second?: Work<Asked<P, never>>): Handler<P> {
   const reads = typeof first === 'function' ? null : first
-  const work = (typeof first === 'function' ? first : second) as (asked: Asked<P, unknown>) => Promise<Response> | Response
+  const work = (typeof first === 'function' ? first : second) as Work<Asked<P, unknown>>
+  return handler(reads, (asked) => {
+    const { visitor } = asked
+    return visitor.kind === 'open' || visitor.kind === 'locked' ? work({ ...asked, who: visitor.who }) : refusedAtDoor('sign-in')
+  })
+}
+
+/** A route that anybody may ask, also a stranger: its own address or what it is sent says what may be done. */
+export function openRoute<P extends Readonly<Record<string, string>>>(tell: Work<AskedByAnybody<P, undefined>>): Handler<P>
+export function openRoute<P extends Readonly<Record<string, string>>>(reads: Reads & { as: 'json' }, take: Work<AskedByAnybody<P, unknown>>): Handler<P>
+export function openRoute<P extends Readonly<Record<string, string>>>(reads: Reads & { as: 'text' }, take: Work<AskedByAnybody<P, string>>): Handler<P>
+export function openRoute<P>(first: Reads | Work<AskedByAnybody<P, undefined>>, second?: Work<AskedByAnybody<P, never>>): Handler<P> {
+  return handler(typeof first === 'function' ? null : first, (typeof first === 'function' ? first : second) as Work<AskedByAnybody<P, unknown>>)
+}
+
+function handler<P>(reads: Reads | null, work: Work<AskedByAnybody<P, unknown>>): Handler<P> {
   return async (request, context) => {
     const id = crypto.randomUUID()
     const began = performance.now()
@@ -72,20 +86,24 @@ async function answerTo<P>(
   request: Request,
   context: { readonly params: Promise<P> },
   reads: Reads | null,
-  work: (asked: Asked<P, unknown>) => Promise<Response> | Response,
+  work: Work<AskedByAnybody<P, unknown>>,
   id: string,
 ): Promise<Response> {
   try {
     const gate = refusal(request, reads !== null)
     if (gate) return gate
-    const identity = identify(request)
-    if (!identity.ok)
-      return problemResponse(identity.status, { what: 'This needs somebody who is signed in.', kept: NOTHING_WRITTEN, do: 'Sign in and try again.' })
+    const url = new URL(request.url)
+    const admission = admitAt(url.pathname, request.headers.get('cookie'), Date.now())
+    if (!admission.ok) return refusedAtDoor(admission.why)
     const body = reads ? await readBody(request, reads) : ({ ok: true, value: undefined } as const)
     if (!body.ok) return body.response
-    return await work({ request, params: await context.params, body: body.value, who: identity.who, url: new URL(request.url) })
+    return await work({ request, params: await context.params, body: body.value, visitor: admission.visitor, url })
   } catch (error) {
+    const trouble = noteTrouble(error)
+    const told = trouble && conditionWords(trouble)
     log().error({ id, error: loggable(error) }, 'failed')
+    // The window keeps what it could not store, as it does while no server is there.
+    if (told) return problemResponse(507, { what: told.what, kept: 'Nothing of it was stored; what this window holds stays in it.', do: told.do })
     return problemResponse(500, {
       what: 'The server could not do this.',
       kept: 'What this window holds stays in it and is sent again by itself.',
@@ -95,6 +113,12 @@ async function answerTo<P>(
 }
 
 const NOTHING_WRITTEN = 'Nothing was written; everything recorded before is kept.'
+
+/** Answer that this door is not open, with why; a window that keeps entries goes on keeping them. */
+export function refusedAtDoor(why: keyof typeof REFUSALS): Response {
+  const { status, what, do: todo } = REFUSALS[why]
+  return Response.json({ what, kept: NOTHING_WRITTEN, do: todo, why }, { status })
+}
 
 /** Answer with a problem: what happened, what was kept, what to do. */
 export function problemResponse(status: number, problem: Problem): Response {

@@ -10,11 +10,14 @@ configure({ asyncUtilTimeout: 30_000 })
 // Tests type faster than hands do; `bounce.test.ts` tries the real thing.
 vi.mock('@/ui/exam/bounce', () => ({ isBounce: (event: KeyboardEvent) => event.repeat }))
 
-// Nothing outside can be reached from these tests: every request fails as it does offline.
+// Nothing outside can be reached from these tests: every request fails as it does offline. Only the key of the device is there, so that
+// what is kept on it is sealed as it is in a browser.
 beforeEach(() => {
   // What one test left waiting on the device is not taken up by the next.
   vi.stubGlobal('indexedDB', new IDBFactory())
-  vi.stubGlobal('fetch', () => Promise.reject(new TypeError('offline')))
+  vi.stubGlobal('fetch', (url: unknown) =>
+    url === '/device-key' ? Promise.resolve(Response.json({ by: 'test-author', key: 'A'.repeat(43) + '=' })) : Promise.reject(new TypeError('offline')),
+  )
   vi.stubGlobal(
     'EventSource',
     class {

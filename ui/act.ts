@@ -1,3 +1,5 @@
+import { toldAtDoor } from './doors/door'
+
 /**
  * Ask the server to do something and tell what came of it.
  *
@@ -6,6 +8,7 @@
  */
 export async function act<T>(name: string, ...args: readonly unknown[]): Promise<T> {
   const response = await fetch(`/do/${name}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ args }) })
+  toldAtDoor(response)
   const body: unknown = await response.json()
   if (response.status >= 500) throw new Error('The server could not do this.')
   // A refusal of the edge is a problem like any other.

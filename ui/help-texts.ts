@@ -84,7 +84,8 @@ export const HELP = {
   },
   settings: {
     title: 'Settings',
-    purpose: 'How this device is operated, which schools the clinic follows, its own pretest probabilities, accuracies and rules.',
+    purpose:
+      'How this device is operated, which schools the clinic follows, its own pretest probabilities, accuracies and rules. A lead finds the people who sign in, the audit trail and backups here.',
     keys: [],
     words: [PRETEST, CORRELATED],
   },

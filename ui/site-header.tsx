@@ -1,11 +1,14 @@
 import Link from 'next/link'
 import { Undelivered } from './exam/undelivered'
+import { LockButton } from './doors/lock-button'
+import { SignOut } from './doors/sign-out'
+import { DoorWatch } from './doors/watch'
 import { Help } from './help'
 import { SkipLink } from './skip-link'
 import { ThemeSwitch } from './theme-switch'
 
 interface Props {
-  readonly who: { readonly name: string; readonly demo: boolean }
+  readonly who: { readonly id: string; readonly name: string; readonly demo: boolean; readonly role: string }
 }
 
 /** The top of every page that is not an examination. */
@@ -30,15 +33,29 @@ export function SiteHeader({ who }: Props) {
         </nav>
         <Undelivered />
         <p className="ml-auto text-ash">
-          {who.name}
+          {who.demo ? (
+            who.name
+          ) : (
+            <Link href="/account" className="inline-flex min-h-11 items-center underline decoration-hair underline-offset-4">
+              {who.name}
+            </Link>
+          )}
+          {who.role === 'student' && ', student'}
           {who.demo && (
             <span className="ml-2 inline-block rounded border border-lantern px-2 py-0.5 text-sm text-lantern-text">
               demo clinic, signed in without a password
             </span>
           )}
         </p>
+        {!who.demo && (
+          <>
+            <LockButton />
+            <SignOut />
+          </>
+        )}
         <Help />
         <ThemeSwitch />
+        <DoorWatch who={who} />
       </div>
     </header>
   )

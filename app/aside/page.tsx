@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { connection } from 'next/server'
-import { who } from '@/server/who'
+import { pageWho } from '@/server/visitor'
 import { SiteHeader } from '@/ui/site-header'
 import { AsideScreen } from './aside-screen'
 import { ScreenTitle } from '@/ui/screen-title'
@@ -11,7 +11,7 @@ export default async function AsidePage() {
   await connection()
   return (
     <>
-      <SiteHeader who={who()} />
+      <SiteHeader who={await pageWho()} />
       <main className="mx-auto max-w-4xl px-6 pb-16">
         <ScreenTitle className="mb-2 mt-7 text-3xl">Set aside on this device</ScreenTitle>
         <p className="text-ash">

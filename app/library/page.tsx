@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { connection } from 'next/server'
 import { STATEMENT } from '@/core/note/statement'
-import { who } from '@/server/who'
+import { pageWho } from '@/server/visitor'
 import { SiteHeader } from '@/ui/site-header'
 import { TestList } from './lazily'
 
@@ -12,7 +12,7 @@ export default async function LibraryPage() {
   await connection()
   return (
     <>
-      <SiteHeader who={who()} />
+      <SiteHeader who={await pageWho()} />
       <main className="mx-auto max-w-6xl px-6 pb-16">
         <TestList />
         <p className="mt-10 max-w-3xl text-sm text-ash">{STATEMENT}</p>

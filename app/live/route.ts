@@ -1,7 +1,8 @@
 import { UUID } from '@/core/record/shapes'
 import { db } from '@/db'
 import { examHead } from '@/db/queries/exams'
-import { type Followed, listen, live, type LiveMessage, MOST_STREAMS } from '@/server/live'
+import { mayOpen, visitorOf } from '@/server/identity'
+import { type Followed, listen, live, type LiveMessage, MOST_OF_A_SESSION, MOST_STREAMS, streamsOf } from '@/server/live'
 import { problemResponse, route } from '@/server/route'
 
 export const dynamic = 'force-dynamic'
@@ -16,18 +17,21 @@ const MOST_WAITING = 256
  * One stream for a whole browser: how the examinations named in `exam` grow, and what devices send to those whose bench is open,
  * named in `bench`.
  *
- * 404 for one nobody knows, 422 for none or too many, 503 when the server has as many streams open as it keeps. Ends with the
- * request, and with the server.
+ * 404 for one nobody knows or that is not open to whoever asks, 422 for none or too many, 503 when the server or the session has as
+ * many streams open as it keeps. Ends with the request, the session and the server. A locked screen goes on hearing its bell.
  */
-export const GET = route(({ request, url }) => {
+export const GET = route(({ request, url, who, visitor }) => {
   const followed = { records: named(url, 'exam'), benches: named(url, 'bench') }
   const exams = [...new Set([...followed.records, ...followed.benches])]
   const refuse = (status: number, what: string, todo: string) => problemResponse(status, { what, kept: 'Nothing was changed.', do: todo })
   if (exams.length === 0 || exams.length > MOST_EXAMS)
     return refuse(422, `A stream follows one to ${MOST_EXAMS} examinations.`, 'Close windows that are not needed.')
-  if (!exams.every((exam) => UUID.test(exam) && examHead(db(), exam))) return refuse(404, 'There is no such examination.', 'Open it from Today.')
-  if (live.closers.size >= MOST_STREAMS) return refuse(503, 'Too many windows are open.', 'Close some; answers are saved all the same.')
-  return new Response(streamOf(followed, request.signal), {
+  if (!exams.every((exam) => UUID.test(exam) && examHead(db(), exam) && mayOpen(who, exam)))
+    return refuse(404, 'There is no such examination.', 'Open it from Today.')
+  const session = visitor.kind === 'stranger' ? '' : visitor.session
+  if (live.closers.size >= MOST_STREAMS || (session !== '' && streamsOf(session) >= MOST_OF_A_SESSION))
+    return refuse(503, 'Too many windows are open.', 'Close some; answers are saved all the same.')
+  return new Response(streamOf(followed, request.signal, { session, cookies: request.headers.get('cookie') }), {
     headers: { 'content-type': 'text/event-stream; charset=utf-8', 'cache-control': 'no-cache, no-transform', 'x-accel-buffering': 'no' },
   })
 })
@@ -36,7 +40,13 @@ function named(url: URL, field: string): readonly string[] {
   return [...new Set(url.searchParams.getAll(field))]
 }
 
-function streamOf(followed: Followed, gone: AbortSignal): ReadableStream<Uint8Array> {
+/** By what a stream is held open. */
+interface HeldBy {
+  readonly session: string
+  readonly cookies: string | null
+}
+
+function streamOf(followed: Followed, gone: AbortSignal, by: HeldBy): ReadableStream<Uint8Array> {
   const text = new TextEncoder()
   let close: () => void = () => undefined
   return new ReadableStream<Uint8Array>(
@@ -49,7 +59,11 @@ function streamOf(followed: Followed, gone: AbortSignal): ReadableStream<Uint8Ar
           if (room() < -MOST_WAITING) close()
           else controller.enqueue(text.encode(`data: ${JSON.stringify(message)}\n\n`))
         }
-        const beat = setInterval(() => controller.enqueue(text.encode(': beat\n\n')), BEAT_MS)
+        const beat = setInterval(() => {
+          // A session that is over follows nothing any more.
+          if (visitorOf(by.cookies, Date.now()).kind === 'stranger') close()
+          else controller.enqueue(text.encode(': beat\n\n'))
+        }, BEAT_MS)
         const stop = listen(followed, tell)
         const shut = () => close()
         close = () => {
@@ -63,7 +77,7 @@ function streamOf(followed: Followed, gone: AbortSignal): ReadableStream<Uint8Ar
             // Already closed by the other end.
           }
         }
-        live.closers.add(shut)
+        live.closers.set(shut, by.session)
         gone.addEventListener('abort', shut)
         controller.enqueue(text.encode('retry: 2000\n\n'))
       },

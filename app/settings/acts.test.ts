@@ -16,7 +16,7 @@ const folder = mkdtempSync(path.join(tmpdir(), 'dust-lantern-settings-'))
 const held = globalThis as { dustLanternDb?: { $client: { close: () => void } } | undefined }
 let n = 0
 const id = () => composedId(1_700_000_000_000, 'settings', ++n)
-const WHO = { id: 'maren-oake', name: 'Maren Oake', demo: true }
+const WHO = { id: 'maren-oake', name: 'Maren Oake', role: 'lead', demo: true } as const
 /** As the route calls it, for whoever is signed in. */
 const as =
   <A extends unknown[], T>(act: (who: typeof WHO, ...args: A) => T) =>

@@ -3,24 +3,33 @@ import Link from 'next/link'
 import { connection } from 'next/server'
 import { db } from '@/db'
 import { readClinic, readHouse } from '@/db/queries/clinic'
-import { who } from '@/server/who'
+import { pageWho } from '@/server/visitor'
 import { SiteHeader } from '@/ui/site-header'
 import { FigureSettings } from './later'
 import { HandsSettings } from './hands-settings'
 import { PretestSettings, SchoolsSettings, TurnsSettings } from './lazily'
+import { LeadOnly } from '@/ui/lead-only'
 import { ScreenTitle } from '@/ui/screen-title'
 
 export const metadata: Metadata = { title: 'Settings' }
 
+/** What only a lead looks after. */
+const LEADS = [
+  ['/settings/people', 'People who sign in'],
+  ['/settings/trail', 'Audit trail'],
+  ['/settings/backups', 'Backups'],
+] as const
+
 export default async function SettingsPage() {
   // Every page gets a nonce of its own, so none is made ahead of a request.
   await connection()
+  const who = await pageWho()
   const { house, faults: choices } = readHouse(db())
   const { clinic, faults: entries } = readClinic(db())
   const faults = [...choices, ...entries]
   return (
     <>
-      <SiteHeader who={who()} />
+      <SiteHeader who={who} />
       <main className="mx-auto max-w-6xl px-6 py-6">
         <ScreenTitle className="text-3xl">Settings</ScreenTitle>
         <nav aria-label="More settings" className="mt-3 flex gap-6">
@@ -30,6 +39,11 @@ export default async function SettingsPage() {
           <Link href="/settings/rules" className="flex min-h-11 items-center underline underline-offset-4">
             Own rules
           </Link>
+          {LEADS.filter(() => who.role === 'lead').map(([href, words]) => (
+            <Link key={href} href={href} className="flex min-h-11 items-center underline underline-offset-4">
+              {words}
+            </Link>
+          ))}
         </nav>
         {faults.length > 0 && (
           <section role="alert" className="mt-4 max-w-3xl rounded-card border-2 border-halt p-4">
@@ -42,9 +56,11 @@ export default async function SettingsPage() {
             <p className="mt-2">Nothing was removed. Enter it again, or open the clinic with the version that wrote it.</p>
           </section>
         )}
-        <SchoolsSettings schools={house.schools} mode={house.mode} />
-        <PretestSettings setting={house.setting} own={clinic.priors} />
-        <TurnsSettings own={house.turns} />
+        <LeadOnly who={who}>
+          <SchoolsSettings schools={house.schools} mode={house.mode} />
+          <PretestSettings setting={house.setting} own={clinic.priors} />
+          <TurnsSettings own={house.turns} />
+        </LeadOnly>
         <HandsSettings />
         <FigureSettings />
       </main>

@@ -2,24 +2,37 @@
 
 import { Upload } from 'lucide-react'
 import { useRouter } from 'next/navigation'
-import { useRef, useState } from 'react'
+import { lazy, Suspense, useRef, useState } from 'react'
 import type { Problem } from '@/core/vocabulary/problem'
+import { toldAtDoor } from '@/ui/doors/door'
 import { ProblemNotice } from '@/ui/problem-notice'
+import type { Choose } from './whose-file'
 
-/** What the server answers: the examination, or why not. */
-type Came = { readonly examId: string } | Problem
+// Asked once in a hundred files.
+const WhoseFile = lazy(() => import('./whose-file').then((m) => ({ default: m.WhoseFile })))
+
+/** What the server answers: the examination, whose it is, or why not. */
+type Came = { readonly examId: string } | (Problem & { readonly choose?: Choose })
 
 /** Brings an examination file in and opens it. */
 export function BringIn() {
   const router = useRouter()
   const input = useRef<HTMLInputElement>(null)
   const [problem, setProblem] = useState<Problem | null>(null)
-  const bring = async (file: File) => {
+  const [asked, setAsked] = useState<{ readonly file: File; readonly choose: Choose } | null>(null)
+  const bring = async (file: File, person?: string) => {
     setProblem(null)
+    setAsked(null)
     try {
-      const response = await fetch('/exchange/import', { method: 'POST', headers: { 'content-type': 'application/json' }, body: await file.text() })
+      const response = await fetch(`/exchange/import${person === undefined ? '' : `?person=${encodeURIComponent(person)}`}`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: await file.text(),
+      })
       const came = (await response.json()) as Came
+      toldAtDoor(response)
       if ('examId' in came) router.push(`/exam/${came.examId}/weigh`)
+      else if (came.choose) setAsked({ file, choose: came.choose })
       else setProblem(came)
     } catch {
       setProblem({
@@ -45,6 +58,11 @@ export function BringIn() {
           }}
         />
       </label>
+      {asked && (
+        <Suspense fallback={null}>
+          <WhoseFile choose={asked.choose} onChoose={(person) => void bring(asked.file, person)} onClose={() => setAsked(null)} />
+        </Suspense>
+      )}
       {problem && (
         <div className="w-full">
           <ProblemNotice problem={problem} onClose={() => setProblem(null)} />

@@ -3,7 +3,7 @@
 import { ArrowRight, Scale, Search } from 'lucide-react'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { useKeys } from '@/ui/exam/use-keys'
 import { ScreenTitle } from '@/ui/screen-title'
 import { Key } from '@/ui/key'
@@ -41,10 +41,22 @@ interface Props {
   readonly made: string
 }
 
+/** The page itself is drawn and awake by then, in milliseconds. */
+const KEEP_AFTER_MS = 3000
+
+/** Today's examinations are kept on this device while nobody waits, so that they open without the server. */
+function useKeptToday(made: string): void {
+  useEffect(() => {
+    const timer = setTimeout(() => void import('./keep-today').then(({ keepToday }) => keepToday()).catch(() => undefined), KEEP_AFTER_MS)
+    return () => clearTimeout(timer)
+  }, [made])
+}
+
 /** The day's people, found by name, number or complaint. Up and down choose a row, Enter opens it. */
 export function DayBook({ today, earlier, title, day, made }: Props) {
   const router = useRouter()
   useAsItIs(made)
+  useKeptToday(made)
   const [wanted, setWanted] = useState('')
   const [chosen, setChosen] = useState(0)
   const [adding, setAdding] = useState(false)

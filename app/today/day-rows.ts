@@ -1,7 +1,8 @@
 import 'server-only'
 import { format } from 'date-fns'
 import { db } from '@/db'
-import { type After, type Overview, overviewsFound, overviewsOfDay, overviewsOfOtherDays } from '@/db/queries/overviews'
+import { entrustedTo } from '@/db/queries/entrusted'
+import { type After, type Overview, overviewsFound, overviewsOf, overviewsOfDay, overviewsOfOtherDays } from '@/db/queries/overviews'
 import { caughtUp } from '@/server/projector'
 import type { DayRow } from './day-book'
 
@@ -40,6 +41,13 @@ export function rowsOfOtherDays(now: Date, after?: After): Rows {
 export function rowsFound(text: string, now: Date): readonly DayRow[] {
   const { from, to } = dayAround(now)
   return fresh(() => overviewsFound(db(), text, FOUND)).map((row) => rowOf(row, row.at >= from && row.at < to))
+}
+
+/** Examinations that are entrusted to a student. */
+export function rowsEntrusted(student: string, now: Date): readonly DayRow[] {
+  const { from, to } = dayAround(now)
+  const ids = entrustedTo(db(), student)
+  return fresh(() => overviewsOf(db(), ids)).map((row) => rowOf(row, row.at >= from && row.at < to))
 }
 
 /** What is behind is read before it is shown; a list that was caught up is asked for again. */

@@ -5,19 +5,31 @@ import { cookies } from 'next/headers'
 import { connection } from 'next/server'
 import { STATEMENT } from '@/core/note/statement'
 import { dayOf } from '@/db/day'
-import { who } from '@/server/who'
+import { pageWho } from '@/server/visitor'
 import { SiteHeader } from '@/ui/site-header'
 import { TOUR_COOKIE } from '@/ui/tour-cookie'
 import { TourOffer } from '@/ui/tour-offer'
 import { DayBook } from './day-book'
-import { rowsOfDay, rowsOfOtherDays } from './day-rows'
+import { rowsEntrusted, rowsOfDay, rowsOfOtherDays } from './day-rows'
+import { EntrustedList } from './entrusted-list'
 
 export const metadata: Metadata = { title: 'Today' }
 
 export default async function TodayPage() {
   await connection()
   const now = new Date()
-  const visitor = who()
+  const visitor = await pageWho()
+  if (visitor.role === 'student') {
+    return (
+      <>
+        <SiteHeader who={visitor} />
+        <main className="mx-auto max-w-6xl px-4 pb-16 sm:px-6">
+          <EntrustedList rows={rowsEntrusted(visitor.id, now)} />
+          <p className="mt-10 max-w-3xl text-sm text-ash">{STATEMENT}</p>
+        </main>
+      </>
+    )
+  }
   const today = rowsOfDay(now)
   return (
     <>

@@ -8,6 +8,7 @@ import { appendEvents } from '../queries/exam-events'
 import { bookExam } from '../queries/exams'
 import { addPerson } from '../queries/people'
 import { addPractitioner } from '../queries/practitioners'
+import { markAsDemo } from '../queries/this-clinic'
 import { bramWickery } from './people/bram-wickery'
 import { corwinTeasel } from './people/corwin-teasel'
 import { imreTalvane } from './people/imre-talvane'
@@ -21,9 +22,7 @@ import { sunnivaMarl } from './people/sunniva-marl'
 import { teodorQuill } from './people/teodor-quill'
 import { wilmotFenn } from './people/wilmot-fenn'
 import type { DemoPerson } from './person'
-
-/** The practitioner of the demo clinic. All people here are invented. */
-export const DEMO_PRACTITIONER = { id: 'maren-oake', name: 'Maren Oake' } as const
+import { DEMO_PRACTITIONER } from './practitioner'
 
 const PEOPLE: readonly DemoPerson[] = [
   imreTalvane,
@@ -46,6 +45,7 @@ const PEOPLE: readonly DemoPerson[] = [
  * @param today - any moment of the day the demo is made for; appointments lie around it
  */
 export function fillDemoClinic(db: Db, today: Date): void {
+  markAsDemo(db)
   addPractitioner(db, DEMO_PRACTITIONER)
   PEOPLE.forEach((person, i) => {
     const at = new Date(today.getFullYear(), today.getMonth(), today.getDate() - person.daysAgo, person.hour, person.minute).getTime()

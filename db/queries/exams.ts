@@ -31,6 +31,11 @@ export function examHead(db: Reads, examId: string): ExamHead | undefined {
   return db.select(HEAD).from(exams).innerJoin(people, eq(people.id, exams.personId)).where(eq(exams.id, examId)).get()
 }
 
+/** Everything one person was examined in, the latest first. */
+export function examsOfPerson(db: Reads, personId: string): readonly Pick<ExamHead, 'id' | 'at'>[] {
+  return db.select({ id: exams.id, at: exams.at }).from(exams).where(eq(exams.personId, personId)).orderBy(desc(exams.at), desc(exams.id)).all()
+}
+
 /** Put an examination into the book. Doing it again with the same id changes nothing. */
 export function bookExam(db: Writes, exam: { readonly id: string; readonly personId: string; readonly at: number }): void {
   db.insert(exams).values(exam).onConflictDoNothing({ target: exams.id }).run()

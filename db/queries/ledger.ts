@@ -72,6 +72,11 @@ export function remember(db: Pick<Db, '$client'>, examId: string, record: Stored
   if (known.size > REMEMBERED) for (const oldest of known.keys()) return void known.delete(oldest)
 }
 
+/** What was read of an examination that was erased is forgotten. */
+export function forget(db: Pick<Db, '$client'>, examId: string): void {
+  remembered(db).delete(examId)
+}
+
 /** The last row that was read has to be in its place still: another database may have been put there. */
 function isStillThere(tx: Reads, examId: string, { seq, hash }: StoredRecord): boolean {
   if (seq === 0) return true

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gte, lt, or, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gte, inArray, lt, or, sql } from 'drizzle-orm'
 import { assess } from '../../core/assess'
 import type { Clinic } from '../../core/evidence/knowledge'
 import { conclusionOf } from '../../core/note/conclusion'
@@ -196,6 +196,14 @@ export interface After {
 export function overviewsOfOtherDays(db: Db, day: { readonly from: number; readonly to: number }, limit: number, after?: After): readonly Overview[] {
   const { from, to } = day
   return after ? queries(db).older.all({ from, to, limit, at: after.at, examId: after.examId }) : queries(db).others.all({ from, to, limit })
+}
+
+/** These examinations, latest first. */
+export function overviewsOf(db: Reads, examIds: readonly string[]): readonly Overview[] {
+  return rows(db)
+    .where(inArray(exams.id, [...examIds]))
+    .orderBy(desc(exams.at), desc(exams.id))
+    .all()
 }
 
 /** The newest examinations in which every word begins one of name, number, complaint or conclusion; none for a text without a word. */

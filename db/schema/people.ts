@@ -10,4 +10,6 @@ export const people = sqliteTable('people', {
   born: text('born'),
   work: text('work').notNull(),
   addedAt: integer('added_at').notNull(),
+  /** Chance, so that nobody guesses a name from its hash in the chain; it goes with the row. */
+  salt: text('salt').notNull().default(''),
 })

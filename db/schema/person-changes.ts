@@ -11,4 +11,6 @@ export const personChanges = sqliteTable('person_changes', {
   why: text('why').notNull(),
   /** What was before and after, as JSON; its shape goes by the kind. */
   content: text('content').notNull(),
+  /** Chance, so that nobody guesses what stood here from its hash in the chain. */
+  salt: text('salt').notNull().default(''),
 })

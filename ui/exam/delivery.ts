@@ -2,6 +2,8 @@ import * as yup from 'yup'
 import type { ExamEvent } from '@/core/record/event'
 import { parseEvent } from '@/core/record/event-schema'
 import type { Problem } from '@/core/vocabulary/problem'
+import { tellAway } from '../device/away'
+import { toldAtDoor } from '../doors/door'
 
 /** An event that could not join, and why. */
 export interface Refused {
@@ -58,13 +60,16 @@ export async function collect(examId: string, after: number): Promise<Delivery> 
 async function answerOf(ask: () => Promise<Response>): Promise<Delivery> {
   try {
     const response = await ask()
-    if (response.status >= 500 || response.status === 429) return { kind: 'unreached' }
+    // A closed door is no refusal: what waits is sent once somebody has opened it.
+    if (response.status >= 500) tellAway()
+    if (response.status >= 500 || response.status === 429 || toldAtDoor(response)) return { kind: 'unreached' }
     const body: unknown = await response.json()
     const refused = readRefused(body)
     // Where nothing of it was stored each entry says why, and the record is told all the same: it is not what the window took it for.
     if (response.ok || refused.length > 0) return { kind: 'stored', events: readEvents(body), refused }
     return { kind: 'refused', problem: PROBLEM.validateSync(body) }
   } catch {
+    tellAway()
     return { kind: 'unreached' }
   }
 }

@@ -5,6 +5,7 @@ import { usePathname } from 'next/navigation'
 import { placesWords } from '@/core/findings/place-fits'
 import type { Symptom } from '@/core/record/exam'
 import { closedGates, unasked } from '@/core/safety/safety'
+import { LockButton } from '../doors/lock-button'
 import { Help } from '../help'
 import { SkipLink } from '../skip-link'
 import { ThemeSwitch } from '../theme-switch'
@@ -71,6 +72,7 @@ export function ExamHeader({ examId, person, demo }: Props) {
       <div className="flex items-center gap-3 whitespace-nowrap text-sm">
         <LinkStatus />
         {demo && <span className="rounded border border-lantern px-1.5 text-lantern-text">demo</span>}
+        {!demo && <LockButton />}
         <Help />
         <ThemeSwitch />
       </div>

@@ -1,20 +1,8 @@
-import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
-import { parseEvent } from '@/core/record/event-schema'
 import type { ExamEvent } from '@/core/record/event'
-
-interface OutboxSchema extends DBSchema {
-  waiting: { key: string; value: Kept; indexes: { exam: string } }
-  refused: { key: string; value: SetAside; indexes: { exam: string } }
-  drafts: { key: string; value: { readonly key: string; readonly value: unknown; readonly at: number } }
-}
-
-interface Kept {
-  readonly id: string
-  readonly examId: string
-  readonly event: ExamEvent
-  /** Order of recording on this device, which a clock that is set back does not change; absent in what an earlier program left. */
-  readonly n?: number
-}
+import { parseEvent } from '@/core/record/event-schema'
+import { deviceSeal } from '../device/key'
+import { canSeal, type Seal } from '../device/seal'
+import { type DeviceStore, type Kept, openStore } from '../device/store'
 
 /** An entry that could not join its record. It stays on this device until somebody has dealt with it. */
 export interface SetAside {
@@ -50,62 +38,82 @@ export interface Outbox {
   dropDraft(key: string): Promise<void>
 }
 
-/** Open this browser's outbox; one that lives in this window only where the device has no store for it. */
-export async function openOutbox(): Promise<Outbox> {
+/**
+ * Open this browser's outbox; one that lives in this window only where the device has no store for it.
+ *
+ * @param seal - of whoever is signed in: what is kept is sealed, and what others left stays theirs. Without one, on a page that cannot
+ * seal, it is kept as it is and goes as soon as it is delivered.
+ */
+export async function openOutbox(seal: Seal | null = null): Promise<Outbox> {
   try {
     if (typeof indexedDB === 'undefined') return memoryOutbox()
-    const db = await openDB<OutboxSchema>('dust-lantern', 2, {
-      upgrade(store, before) {
-        if (before < 1) {
-          store.createObjectStore('waiting', { keyPath: 'id' }).createIndex('exam', 'examId')
-          store.createObjectStore('refused', { keyPath: 'id' })
-        }
-        if (before < 2) store.createObjectStore('drafts', { keyPath: 'key' })
-      },
-    })
-    return storedOutbox(db)
+    return storedOutbox(await openStore(), seal)
   } catch {
     return memoryOutbox()
   }
 }
 
-function storedOutbox(db: IDBPDatabase<OutboxSchema>): Outbox {
+function storedOutbox(db: DeviceStore, seal: Seal | null): Outbox {
   let n = Date.now() * 1000
   let asked = false
+  const isMine = (kept: Kept) => !seal || (kept.by ?? kept.event?.by) === seal.by
+  const rowOf = async (examId: string, event: ExamEvent): Promise<Kept> =>
+    seal ? { id: event.id, examId, by: seal.by, sealed: await seal.close(event) } : { id: event.id, examId, by: event.by, event }
+  const opened = async (kept: Kept): Promise<readonly ExamEvent[]> => {
+    const event = kept.sealed ? await seal?.open(kept.sealed) : kept.event
+    return event === undefined ? [] : readable(event)
+  }
+  const put = async (rows: readonly Kept[]) => {
+    const tx = db.transaction('waiting', 'readwrite', { durability: 'strict' })
+    await Promise.all([...rows.map((row) => tx.store.put(row)), tx.done])
+  }
   return {
     lasting: true,
     async keep(examId, events) {
       if (!asked) askToStay()
       asked = true
-      const tx = db.transaction('waiting', 'readwrite', { durability: 'strict' })
-      await Promise.all([...events.map((event) => tx.store.put({ id: event.id, examId, event, n: n++ })), tx.done])
+      const rows = (await Promise.all(events.map((event) => rowOf(examId, event)))).map((row) => ({ ...row, n: n++ }))
+      try {
+        await put(rows)
+      } catch {
+        // No room: what can be fetched again makes some for what cannot.
+        await db.clear('records')
+        await put(rows)
+      }
     },
     async waitingOf(examId) {
-      const kept = await db.getAllFromIndex('waiting', 'exam', examId)
-      return kept.toSorted((a, b) => (a.n ?? 0) - (b.n ?? 0) || (a.id < b.id ? -1 : 1)).flatMap(({ event }) => readable(event))
+      const kept = (await db.getAllFromIndex('waiting', 'exam', examId)).filter(isMine)
+      const inOrder = kept.toSorted((a, b) => (a.n ?? 0) - (b.n ?? 0) || (a.id < b.id ? -1 : 1))
+      return (await Promise.all(inOrder.map(opened))).flat()
     },
-    waitingExams: async () => countedByExam(await db.getAll('waiting')),
-    asideExams: async () => countedByExam(await db.getAll('refused')),
+    waitingExams: async () => countedByExam((await db.getAll('waiting')).filter(isMine)),
+    asideExams: async () => countedByExam((await db.getAll('refused')).filter(isMine)),
     async delivered(ids) {
       const tx = db.transaction('waiting', 'readwrite')
       await Promise.all([...ids.map((id) => tx.store.delete(id)), tx.done])
     },
     async setAside(refused) {
+      // Sealed before the transaction begins: it ends by itself as soon as something else is waited for.
+      const rows = await Promise.all(refused.map(async ({ examId, event, why }) => ({ ...(await rowOf(examId, event)), why })))
       const tx = db.transaction(['waiting', 'refused'], 'readwrite')
-      await Promise.all([...refused.flatMap((aside) => [tx.objectStore('refused').put(aside), tx.objectStore('waiting').delete(aside.id)]), tx.done])
+      await Promise.all([...rows.flatMap((row) => [tx.objectStore('refused').put(row), tx.objectStore('waiting').delete(row.id)]), tx.done])
     },
     async asideOf(examId) {
-      return (await db.getAll('refused')).filter((aside) => aside.examId === examId)
+      const rows = (await db.getAll('refused')).filter((kept) => kept.examId === examId && isMine(kept))
+      const all = await Promise.all(rows.map(async (kept) => (await opened(kept)).map((event) => ({ id: kept.id, examId, event, why: kept.why ?? '' }))))
+      return all.flat()
     },
     async dealtWith(ids) {
       const tx = db.transaction('refused', 'readwrite')
       await Promise.all([...ids.map((id) => tx.store.delete(id)), tx.done])
     },
     async keepDraft(key, value) {
-      await db.put('drafts', { key, value, at: Date.now() })
+      const at = Date.now()
+      await db.put('drafts', seal ? { key, value: null, at, by: seal.by, sealed: await seal.close(value) } : { key, value, at })
     },
     async draftOf(key) {
-      return (await db.get('drafts', key))?.value
+      const draft = await db.get('drafts', key)
+      return draft?.sealed ? seal?.open(draft.sealed) : draft?.value
     },
     async dropDraft(key) {
       await db.delete('drafts', key)
@@ -136,14 +144,14 @@ function readable(event: unknown): readonly ExamEvent[] {
 
 /** The same without a device store: everything is as long as the window is. */
 export function memoryOutbox(): Outbox {
-  const waiting = new Map<string, Kept>()
+  const waiting = new Map<string, { readonly examId: string; readonly event: ExamEvent }>()
   const refused = new Map<string, SetAside>()
   const drafts = new Map<string, unknown>()
   const done = () => Promise.resolve()
   return {
     lasting: false,
     keep: (examId, events) => {
-      for (const event of events) waiting.set(event.id, { id: event.id, examId, event })
+      for (const event of events) waiting.set(event.id, { examId, event })
       return done()
     },
     waitingOf: (examId) => Promise.resolve([...waiting.values()].filter((kept) => kept.examId === examId).map((kept) => kept.event)),
@@ -177,12 +185,14 @@ export function memoryOutbox(): Outbox {
   }
 }
 
-let ours: { readonly store: unknown; readonly outbox: Promise<Outbox> } | null = null
+let ours: { readonly store: unknown; readonly seal: Seal | null; readonly outbox: Promise<Outbox> } | null = null
 
-/** The outbox of this browser, opened once for as long as its store is there. */
-export function browserOutbox(): Promise<Outbox> {
+/** The outbox of this browser for whoever is signed in, opened once for as long as its store is there. */
+export async function browserOutbox(): Promise<Outbox> {
+  const seal = await deviceSeal()
   const store = typeof indexedDB === 'undefined' ? null : indexedDB
-  if (ours?.store === store) return ours.outbox
-  ours = { store, outbox: openOutbox() }
+  if (ours?.store === store && ours.seal === seal) return ours.outbox
+  // A page that could seal and was given no key writes nothing down: what is recorded lives in the window, and that is said.
+  ours = { store, seal, outbox: seal === null && canSeal() ? Promise.resolve(memoryOutbox()) : openOutbox(seal) }
   return ours.outbox
 }

@@ -19,6 +19,7 @@ beforeEach(() => {
   refresh.mockReset()
   onClose.mockReset()
   vi.stubGlobal('fetch', (url: string, init?: { body: string }) => {
+    if (url.endsWith('/students')) return Promise.resolve(Response.json({ students: [] }))
     if (url.startsWith('/people/rows')) return Promise.resolve(Response.json({ people: [{ ...imre, exams: 1, latest: 'e1' }, odalys] }))
     const { args } = JSON.parse(init?.body ?? '{}') as { args: readonly unknown[] }
     sent.push({ act: url.replace('/do/', ''), id: args[0], rest: args.slice(1) })

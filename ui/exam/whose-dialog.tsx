@@ -13,6 +13,7 @@ import { ProblemNotice } from '../problem-notice'
 import { PersonChoice } from '../person-choice'
 import { type PersonErrors, PersonFields } from '../person-fields'
 import type { ListedPerson } from '../use-people-rows'
+import { Students } from './students'
 
 /** A person as the header knows them. */
 export interface NamedPerson {
@@ -135,6 +136,12 @@ export function WhoseDialog({ examId, person, signed, onClose }: Props) {
           <Button onClick={onClose}>Close</Button>
         </div>
       </form>
+      <Students examId={examId} />
+      <p className="mt-4 border-t border-hair pt-3">
+        <a href={`/people/${person.id}`} className="inline-flex min-h-11 items-center underline underline-offset-4">
+          Everything about this person
+        </a>
+      </p>
     </Dialog>
   )
 }

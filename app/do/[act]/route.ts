@@ -1,25 +1,10 @@
 import * as yup from 'yup'
-import * as people from '@/app/people/acts'
-import * as settings from '@/app/settings/acts'
-import { startPerson } from '@/app/today/acts'
-import type { Action } from '@/server/action'
-import { problemResponse, route } from '@/server/route'
+import { ACTS } from '@/app/do/acts'
+import { type Asking, askingOf, type AtDoor } from '@/server/doors/asking'
+import { tokenOf, cookieName } from '@/server/identity'
+import { openRoute, problemResponse, refusedAtDoor } from '@/server/route'
 
 export const dynamic = 'force-dynamic'
-
-/** Everything a form asks for, by the name it is sent under. */
-const ACTS: Readonly<Record<string, Action<unknown>>> = {
-  'start-person': startPerson,
-  'correct-person': people.correct,
-  'move-exam': people.move,
-  'merge-people': people.merge,
-  'choose-for-clinic': settings.chooseForClinic,
-  'override-figure': settings.overrideFigure,
-  'set-prior': settings.setPrior,
-  'save-rule': settings.saveRule,
-  'import-rules': settings.importRules,
-  'try-rule': settings.tryRule,
-}
 
 const SENT = yup
   .object({ args: yup.array().strict().max(6).required() })
@@ -27,12 +12,41 @@ const SENT = yup
   .strict()
   .required()
 
-/** Do one thing: 200 with what came of it (null or a problem), 404 for an act nobody knows, 422 for arguments in another shape. */
-export const POST = route<{ act: string }>({ as: 'json' }, async ({ params, body, who }) => {
-  const act = Object.hasOwn(ACTS, params.act) ? ACTS[params.act] : undefined
+/**
+ * Do one thing: 200 with what came of it (null or a problem), 404 for an act nobody knows, 422 for arguments in another shape. The door
+ * of the act has let whoever asks in before.
+ */
+export const POST = openRoute<{ act: string }>({ as: 'json' }, async ({ params, body, visitor, request }) => {
+  const act = Object.hasOwn(ACTS, params.act) ? ACTS[params.act as keyof typeof ACTS] : undefined
   const refuse = (status: number, what: string) =>
     problemResponse(status, { what, kept: 'Nothing was written; what you typed is still here.', do: 'Reload the page and try again.' })
   if (!act) return refuse(404, 'There is nothing of this name to do.')
   if (!SENT.isValidSync(body, { strict: true })) return refuse(422, 'What was sent has another shape.')
-  return Response.json({ came: await act(who, ...(body.args as readonly unknown[])) })
+  const args = body.args as readonly unknown[]
+  if ('by' in act) return visitor.kind === 'open' ? Response.json({ came: await act.by(visitor.who, ...args) }) : refusedAtDoor('sign-in')
+  const asking = askingOf(request, visitor, Date.now())
+  try {
+    return answered(await act.atDoor(asking, ...args), asking, request)
+  } catch (error) {
+    if (!yup.ValidationError.isError(error)) throw error
+    return refuse(422, error.errors[0] ?? 'What was sent has another shape.')
+  }
 })
+
+/** Tells what came, and sets or ends the cookie. */
+function answered({ came, cookie }: AtDoor<unknown>, { secure }: Asking, request: Request): Response {
+  const response = Response.json({ came })
+  if (!cookie) return response
+  const rest = `Path=/; HttpOnly; SameSite=Lax${secure ? '; Secure' : ''}`
+  if (cookie.token !== null) {
+    response.headers.append('set-cookie', `${cookieName(secure)}=${cookie.token}; ${rest}`)
+    return response
+  }
+  if (tokenOf(request.headers.get('cookie')) !== null) {
+    for (const name of secure ? [cookieName(true), cookieName(false)] : [cookieName(false)])
+      response.headers.append('set-cookie', `${name}=; Max-Age=0; ${rest}`)
+  }
+  // Pages that were shown are forgotten, also those a step back; what was not delivered stays on the device.
+  response.headers.set('clear-site-data', '"cache"')
+  return response
+}

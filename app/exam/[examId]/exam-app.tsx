@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import { type ReactNode, useEffect } from 'react'
+import type { NamedPerson } from '@/ui/exam/whose-dialog'
 import { Opening } from '@/ui/opening'
 import { whenIdle } from '@/ui/when-idle'
 
@@ -57,4 +58,32 @@ export function ExamScreen({ screen }: { readonly screen: keyof typeof SCREENS }
 export function TitledScreen({ screen, who, fileName }: { readonly screen: 'weigh' | 'note'; readonly who: string; readonly fileName: string }): ReactNode {
   useOtherScreens()
   return screen === 'weigh' ? <WeighScreen who={who} /> : <NoteScreen who={who} fileName={fileName} />
+}
+
+const ALL_SCREENS: ReadonlySet<string> = new Set([...Object.keys(SCREENS), 'weigh', 'note'])
+
+/** Is this the name of a screen of an examination? */
+export function isExamScreen(name: string): boolean {
+  return ALL_SCREENS.has(name)
+}
+
+interface Kept {
+  readonly examId: string
+  readonly person: NamedPerson
+  readonly who: { readonly id: string; readonly name: string; readonly role: string; readonly demo: boolean }
+  readonly title: { readonly who: string; readonly fileName: string }
+}
+
+/** A screen of an examination that is opened without the server. */
+export function ShellScreen({ exam, screen }: { readonly exam: Kept; readonly screen: string }): ReactNode {
+  const { who, fileName } = exam.title
+  return (
+    <ExamRecord examId={exam.examId} who={exam.who} person={exam.person}>
+      {screen === 'weigh' || screen === 'note' ? (
+        <TitledScreen screen={screen} who={who} fileName={fileName} />
+      ) : (
+        <ExamScreen screen={screen === 'story' || screen === 'safety' ? screen : 'bench'} />
+      )}
+    </ExamRecord>
+  )
 }

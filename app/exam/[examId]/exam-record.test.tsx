@@ -17,7 +17,11 @@ beforeEach(() => {
 })
 const show = () =>
   render(
-    <ExamRecord examId={exam.id} by="test-author" demo={false} person={{ id: 'p1', number: 101, name: 'Imre Talvane', born: null, work: 'bell-founder' }}>
+    <ExamRecord
+      examId={exam.id}
+      who={{ id: 'test-author', name: 'Somebody', role: 'practitioner', demo: false }}
+      person={{ id: 'p1', number: 101, name: 'Imre Talvane', born: null, work: 'bell-founder' }}
+    >
       <main>the screen in hand</main>
     </ExamRecord>,
   )

@@ -1,5 +1,6 @@
 'use client'
 
+import { format } from 'date-fns'
 import { type ReactNode, useEffect, useState } from 'react'
 import type { Clinic } from '@/core/evidence/knowledge'
 import type { OwnTurn } from '@/core/planner/price'
@@ -12,15 +13,16 @@ import { breath } from '@/ui/breath'
 import { ExamProvider, type House, type Opened, openRecord } from '@/ui/exam/store'
 import type { NamedPerson } from '@/ui/exam/whose-dialog'
 import { Opening } from '@/ui/opening'
+import { keepRecord, keptRecord } from '@/ui/device/records'
+import { onOpened, toldAtDoor } from '@/ui/doors/door'
 import { TourStep } from '@/ui/tour'
 import { ProblemNotice } from '@/ui/problem-notice'
 import { Button } from '@/ui/button'
 
 interface Props {
   readonly examId: string
-  readonly by: string
+  readonly who: { readonly id: string; readonly name: string; readonly role: string; readonly demo: boolean }
   readonly person: NamedPerson
-  readonly demo: boolean
   readonly children: ReactNode
 }
 
@@ -32,15 +34,22 @@ export interface Loaded {
   readonly clinic: Clinic
   readonly turns: readonly OwnTurn[]
   readonly house: House
+  /** How it came here, when it came as a file; in words. */
+  readonly imported?: string | null
+  /** Whose it is and what it is called on paper, for a device that keeps it. */
+  readonly title?: { readonly who: string; readonly fileName: string } | null
 }
 
 /** The same once it is folded and read. */
 interface Ready extends Loaded {
   readonly opened: Opened
+  /** As it came, to be kept on this device. */
+  readonly asCame: Loaded
 }
 
 /** Fetches the record once and gives it to the screens; from then on the session keeps it. */
-export function ExamRecord({ examId, by, person, demo, children }: Props) {
+export function ExamRecord({ examId, who, person, children }: Props) {
+  const { id: by, demo } = who
   const [loaded, setLoaded] = useState<Ready | null>(null)
   const [problem, setProblem] = useState<Problem | null>(null)
   const [tries, setTries] = useState(0)
@@ -65,7 +74,17 @@ export function ExamRecord({ examId, by, person, demo, children }: Props) {
       gone = true
     }
   }, [examId, by, tries])
-  if (problem) {
+  // What a closed door kept back is asked for once it is open.
+  useEffect(
+    () =>
+      onOpened(() => {
+        setProblem(null)
+        setTries((n) => n + 1)
+      }),
+    [],
+  )
+  useKept(examId, loaded)
+  if (problem && !loaded) {
     return (
       <main className="p-6">
         <ProblemNotice problem={problem} />
@@ -93,9 +112,14 @@ export function ExamRecord({ examId, by, person, demo, children }: Props) {
       demo={demo}
       opened={loaded.opened}
     >
-      <div className="flex h-dvh flex-col print:h-auto">
+      <div className="flex h-[calc(100dvh-var(--band,0px))] flex-col print:h-auto">
         <ExamHeader examId={examId} person={person} demo={demo} />
         <Faults faults={loaded.faults} />
+        {loaded.imported && (
+          <p role="note" className="no-print border-b border-hair bg-glow px-6 py-1.5 text-sm">
+            {loaded.imported}
+          </p>
+        )}
         <ExamProblem />
         {children}
         {demo && <TourStep examId={examId} />}
@@ -104,13 +128,41 @@ export function ExamRecord({ examId, by, person, demo, children }: Props) {
   )
 }
 
+/** After so long without a new entry the record is kept on this device, in milliseconds. */
+const KEPT_AFTER_MS = 1500
+
+/** Keeps the record on this device as it grows, so that it opens again without the server. */
+function useKept(examId: string, ready: Ready | null): void {
+  useEffect(() => {
+    if (!ready) return
+    const { session } = ready.opened
+    let timer: ReturnType<typeof setTimeout> | null = null
+    let kept = -1
+    const keep = () => {
+      const { onDisk } = session.state()
+      if (onDisk.length === kept) return
+      kept = onDisk.length
+      void keepRecord(examId, format(new Date(), 'yyyy-MM-dd'), { ...ready.asCame, events: onDisk }).catch(() => undefined)
+    }
+    const soon = () => {
+      if (timer) clearTimeout(timer)
+      timer = setTimeout(keep, KEPT_AFTER_MS)
+    }
+    soon()
+    const stop = session.subscribe(soon)
+    return () => {
+      if (timer) clearTimeout(timer)
+      stop()
+    }
+  }, [examId, ready])
+}
+
 /** Entries that are read between two pauses. */
 const AT_ONCE = 12
 
 /** Fetches a record and reads it in pieces: one long piece would hold back whatever is pressed meanwhile. */
 async function load(examId: string, by: string): Promise<Ready | Problem> {
-  const response = await fetch(`/exam/${examId}/record`, { cache: 'no-store' })
-  const body = (await response.json()) as Loaded | Problem
+  const body = await recordFrom(examId)
   if ('what' in body) return body
   // Read as strictly as anything else from outside: another program may have answered.
   const events: ExamEvent[] = []
@@ -121,7 +173,22 @@ async function load(examId: string, by: string): Promise<Ready | Problem> {
   await breath()
   const opened = await openRecord(examId, by, events, body.clinic, breath)
   await breath()
-  return { ...body, events, opened }
+  return { ...body, events, opened, asCame: body }
+}
+
+/** The record as the server tells it; where that is away, as this device keeps it. */
+async function recordFrom(examId: string): Promise<Loaded | Problem> {
+  const kept = async () => (await keptRecord(examId)) as Loaded | undefined
+  try {
+    const response = await fetch(`/exam/${examId}/record`, { cache: 'no-store' })
+    toldAtDoor(response)
+    const body = (await response.json()) as Loaded | Problem
+    return response.status >= 500 ? ((await kept()) ?? body) : body
+  } catch (error) {
+    const here = await kept()
+    if (here) return here
+    throw error
+  }
 }
 
 function readable(event: unknown): readonly ExamEvent[] {

@@ -3,7 +3,8 @@ import { notFound } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { db } from '@/db'
 import { examHead } from '@/db/queries/exams'
-import { who } from '@/server/who'
+import { pageWho } from '@/server/visitor'
+import { DoorWatch } from '@/ui/doors/watch'
 import { ExamRecord } from './exam-app'
 
 export const dynamic = 'force-dynamic'
@@ -23,10 +24,13 @@ export default async function ExamLayout({ params, children }: Props) {
   const { examId } = await params
   const head = examHead(db(), examId)
   if (!head) notFound()
-  const { id, demo } = who()
+  const who = await pageWho()
   return (
-    <ExamRecord examId={examId} by={id} person={head.person} demo={demo}>
-      {children}
-    </ExamRecord>
+    <>
+      <ExamRecord examId={examId} who={who} person={head.person}>
+        {children}
+      </ExamRecord>
+      <DoorWatch who={who} examining />
+    </>
   )
 }

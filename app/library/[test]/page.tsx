@@ -11,7 +11,7 @@ import { STATEMENT, UNCHECKED } from '@/core/note/statement'
 import { capital, listWords } from '@/core/vocabulary/sentence'
 import { db } from '@/db'
 import { clinicKnowledge } from '@/db/queries/clinic'
-import { who } from '@/server/who'
+import { pageWho } from '@/server/visitor'
 import { SiteHeader } from '@/ui/site-header'
 import { EvidenceTable } from './evidence-table'
 import { StageStepper } from '../lazily'
@@ -33,7 +33,7 @@ export default async function TestPage({ params }: Props) {
   const rules = clusters.filter((cluster) => asksFor(cluster, test.id))
   return (
     <>
-      <SiteHeader who={who()} />
+      <SiteHeader who={await pageWho()} />
       <main className="mx-auto max-w-6xl px-6 pb-16 pt-6">
         <p>
           <Link href="/library" className="inline-flex min-h-11 items-center text-ash underline underline-offset-4">

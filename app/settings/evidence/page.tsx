@@ -5,7 +5,7 @@ import { knowledgeAt } from '@/core/evidence/knowledge'
 import { RELIABILITY } from '@/core/evidence/reliability'
 import { db } from '@/db'
 import { clinicKnowledge } from '@/db/queries/clinic'
-import { who } from '@/server/who'
+import { pageWho } from '@/server/visitor'
 import { SiteHeader } from '@/ui/site-header'
 import { CoverageTable } from './coverage-table'
 import { RegisterTable } from '../lazily'
@@ -20,7 +20,7 @@ export default async function EvidencePage() {
   const { register } = knowledgeAt(clinicKnowledge(db()), Infinity)
   return (
     <>
-      <SiteHeader who={who()} />
+      <SiteHeader who={await pageWho()} />
       <main className="mx-auto max-w-6xl px-6 py-6">
         <ScreenTitle className="text-3xl">Evidence register</ScreenTitle>
         <p className="mt-2 max-w-3xl text-ash">

@@ -3,7 +3,7 @@ import { connection } from 'next/server'
 import { currentRules } from '@/core/clusters/own-rule'
 import { db } from '@/db'
 import { clinicKnowledge } from '@/db/queries/clinic'
-import { who } from '@/server/who'
+import { pageWho } from '@/server/visitor'
 import { SiteHeader } from '@/ui/site-header'
 import { RulesDesk } from '../lazily'
 import { ScreenTitle } from '@/ui/screen-title'
@@ -15,7 +15,7 @@ export default async function RulesPage() {
   await connection()
   return (
     <>
-      <SiteHeader who={who()} />
+      <SiteHeader who={await pageWho()} />
       <main className="mx-auto max-w-6xl px-6 py-6">
         <ScreenTitle className="text-3xl">Own rules</ScreenTitle>
         <p className="mt-2 max-w-3xl text-ash">

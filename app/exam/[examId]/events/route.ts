@@ -1,20 +1,31 @@
 import { db } from '@/db'
-import { takeQueue } from '@/db/queries/exam-events'
 import { recordOf } from '@/db/queries/ledger'
+import { append } from '@/server/appends'
 import { announce } from '@/server/live'
 import { projectSoon } from '@/server/projector'
 import { problemResponse, route } from '@/server/route'
 import { readSent } from '@/server/sent-events'
 
+/** What only a practitioner puts their name to. */
+const BY_PRACTITIONERS: ReadonlySet<string> = new Set(['exam-signed', 'addendum-written'])
+const NOT_A_STUDENTS = {
+  what: 'A student signs nothing.',
+  kept: 'Everything recorded is kept; it is not signed yet.',
+  do: 'Ask the practitioner who entrusted it to you to read it and sign.',
+}
+
 /**
  * Add events: 200 with everything the window has not seen once they are on disk, and with what could not join; 404 for an unknown
  * exam; 422, with the same, when nothing of it could be taken. Sending the same events again changes nothing.
  */
-export const POST = route<{ examId: string }>({ as: 'json' }, ({ params: { examId }, body, who }) => {
+export const POST = route<{ examId: string }>({ as: 'json' }, async ({ params: { examId }, body, who }) => {
   const read = readSent(body, who.id, Date.now())
   if (!read.ok) return problemResponse(422, read.problem)
-  const { after, refused } = read.sent
-  const taken = read.sent.events.length > 0 ? takeQueue(db(), examId, read.sent.events) : null
+  const { after } = read.sent
+  // What a student records is signed by a practitioner, who answers for it.
+  const own = who.role === 'student' ? read.sent.events.filter((event) => !BY_PRACTITIONERS.has(event.type)) : read.sent.events
+  const refused = [...read.sent.refused, ...read.sent.events.filter((event) => !own.includes(event)).map(({ id }) => ({ id, problem: NOT_A_STUDENTS }))]
+  const taken = own.length > 0 ? await append(examId, own) : null
   if (taken && !taken.ok) return problemResponse(taken.reason === 'no-exam' ? 404 : 422, taken.problem)
   const all = [...refused, ...(taken?.refused ?? [])]
   if (taken && taken.stored > 0) {

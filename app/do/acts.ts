@@ -1,0 +1,51 @@
+import * as doors from '@/app/doors/acts'
+import { erase } from '@/app/people/erase'
+import { entrust } from '@/app/people/entrust'
+import * as people from '@/app/people/acts'
+import * as backups from '@/app/settings/backups/acts'
+import * as settings from '@/app/settings/acts'
+import { startPerson } from '@/app/today/acts'
+import type { Action } from '@/server/action'
+import type { ActName } from '@/server/doors/table'
+
+/** What is done where: by somebody who is signed in, or at a door. */
+export type Act = { readonly by: Action<unknown> } | { readonly atDoor: doors.DoorAct }
+
+const by = (action: Action<unknown>): Act => ({ by: action })
+const atDoor = (act: doors.DoorAct): Act => ({ atDoor: act })
+
+/** Everything a form asks for, by the name it is sent under. Who may ask stands in `server/doors/table.ts`. */
+export const ACTS: Readonly<Record<ActName, Act>> = {
+  'sign-in': atDoor(doors.signIn),
+  'second-factor': atDoor(doors.secondFactor),
+  'first-lead': atDoor(doors.firstLead),
+  'accept-invitation': atDoor(doors.acceptInvitation),
+  'sign-out': atDoor(doors.signOut),
+  'sign-out-everywhere': atDoor(doors.signOutEverywhere),
+  lock: atDoor(doors.lock),
+  unlock: atDoor(doors.unlock),
+  'choose-password': atDoor(doors.choosePassword),
+  'choose-pin': atDoor(doors.choosePin),
+  'begin-factor': atDoor(doors.beginFactor),
+  'confirm-factor': atDoor(doors.confirmFactor),
+  'remove-factor': atDoor(doors.removeFactor),
+  'add-account': atDoor(doors.addAccount),
+  'change-account': atDoor(doors.changeAccount),
+  'invite-again': atDoor(doors.inviteAgain),
+  'reset-factor': atDoor(doors.resetFactor),
+  'end-sessions': atDoor(doors.endSessions),
+  'erase-person': atDoor(erase),
+  'backup-now': atDoor(backups.backupNow),
+  'restore-backup': atDoor(backups.restoreBackup),
+  entrust: atDoor(entrust),
+  'start-person': by(startPerson),
+  'correct-person': by(people.correct),
+  'move-exam': by(people.move),
+  'merge-people': by(people.merge),
+  'choose-for-clinic': by(settings.chooseForClinic),
+  'override-figure': by(settings.overrideFigure),
+  'set-prior': by(settings.setPrior),
+  'save-rule': by(settings.saveRule),
+  'import-rules': by(settings.importRules),
+  'try-rule': by(settings.tryRule),
+}

@@ -1,0 +1,21 @@
+import type { Metadata } from 'next'
+import { redirect } from 'next/navigation'
+import { pageVisitor } from '@/server/visitor'
+import { ownPath } from '@/ui/doors/door'
+import { DoorPage } from '@/ui/doors/door-page'
+import { Unlock } from './unlock'
+
+export const metadata: Metadata = { title: 'Locked' }
+
+export default async function LockedPage({ searchParams }: { readonly searchParams: Promise<{ readonly to?: string | string[] }> }) {
+  const { to } = await searchParams
+  const next = ownPath(typeof to === 'string' ? to : null)
+  const visitor = await pageVisitor()
+  if (visitor.kind === 'open') redirect(next)
+  if (visitor.kind !== 'locked') redirect('/sign-in')
+  return (
+    <DoorPage title="Locked" words={`${visitor.who.name} is signed in. Nothing was lost.`}>
+      <Unlock pin={visitor.pin} to={next} />
+    </DoorPage>
+  )
+}

@@ -1,0 +1,26 @@
+'use client'
+
+import { wholePage } from '@/ui/doors/door'
+import { markLocked } from '@/ui/doors/locked-here'
+import Link from 'next/link'
+import { SignInForm } from '@/ui/doors/sign-in-form'
+
+/** Signs in and goes where somebody was going. A whole page is loaded, so that nothing of before stays in the window. */
+export function SignIn({ owes, to }: { readonly owes: boolean; readonly to: string }) {
+  return (
+    <>
+      <SignInForm
+        owes={owes}
+        onIn={() => {
+          markLocked(false)
+          wholePage(to)
+        }}
+      />
+      <p className="mt-5 border-t border-hair pt-3">
+        <Link href="/join" className="inline-flex min-h-11 items-center underline underline-offset-4">
+          I have an invitation
+        </Link>
+      </p>
+    </>
+  )
+}

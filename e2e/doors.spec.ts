@@ -1,0 +1,264 @@
+import { readFileSync } from 'node:fs'
+import type { APIRequestContext, Browser, Page } from '@playwright/test'
+import { factorCode } from '../server/doors/second-factor'
+import { ACT_DOORS, type Door, doorOf } from '../server/doors/table'
+import { arrived, type Clinic, expect, expectAccessible, expectSaved, openClinic, patient, press, recordOf, test as base } from './clinic'
+
+const LEAD = { name: 'Wenna Saltmarsh', login: 'wenna', password: 'three slow ferries at dusk' }
+const STUDENT = { name: 'Piran Oakes', login: 'piran', password: 'seven kites over the mole' }
+const PRACTITIONER = { name: 'Tamsin Rook', login: 'tamsin', password: 'a bell that nobody rings twice' }
+
+/** A clinic with the demo's examinations in which people have to sign in. */
+const test = base.extend<{ clinic: Clinic }>({
+  clinic: async ({}, provide) => {
+    const clinic = await openClinic({ demo: false })
+    await provide(clinic)
+    await clinic.close()
+  },
+})
+
+/** What is said where the eye is; the framework's own announcer is silent here. */
+const notice = (page: Page) => page.locator('[role=alert]:not([id])')
+
+/** Set up the first lead by the code of this start. */
+async function begin(page: Page, clinic: Clinic): Promise<void> {
+  await page.goto(clinic.url)
+  await expect(page).toHaveURL(/\/first$/)
+  const code = /type this code: (\S+)/.exec(clinic.said())?.[1] ?? ''
+  await page.getByLabel('Code of this start').fill(code.toLowerCase().replaceAll('-', ' '))
+  await page.getByLabel('Your name').fill(LEAD.name)
+  await page.getByLabel('Sign-in name').fill(LEAD.login)
+  await page.getByLabel('Password').fill(LEAD.password)
+  await page.getByRole('button', { name: 'Begin' }).click()
+  await expect(page).toHaveURL(/\/today$/)
+  await arrived(page)
+}
+
+async function invite(page: Page, clinic: Clinic, who: typeof LEAD, role: string): Promise<string> {
+  await page.goto(`${clinic.url}/settings/people`)
+  await page.getByLabel('Name', { exact: true }).fill(who.name)
+  await page.getByLabel('Sign-in name').fill(who.login)
+  await page.getByLabel('May', { exact: true }).selectOption(role)
+  await page.getByRole('button', { name: 'Make an invitation' }).click()
+  const code = await page.locator('text=/^([2-9A-Z]{4}-){3}[2-9A-Z]{4}$/').innerText()
+  await page.getByRole('button', { name: 'It is handed over' }).click()
+  return code
+}
+
+/** Somebody with a browser of their own, who chooses a password by an invitation. */
+async function join(browser: Browser, clinic: Clinic, code: string, password: string): Promise<Page> {
+  const page = patient(await (await browser.newContext()).newPage())
+  await page.goto(`${clinic.url}/join`)
+  await page.getByLabel('Code').fill(code)
+  await page.getByLabel('New password').fill(password)
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page).toHaveURL(/\/today$/)
+  await arrived(page)
+  return page
+}
+
+async function signIn(page: Page, who: typeof LEAD): Promise<void> {
+  await page.getByLabel('Sign-in name').fill(who.login)
+  await page.getByLabel('Password').fill(who.password)
+  await page.getByRole('button', { name: 'Sign in' }).click()
+}
+
+/** Every page and route of the build, with a real examination in the place of its number. */
+function addresses(exam: string): readonly { readonly route: string; readonly path: string; readonly page: boolean }[] {
+  const built = JSON.parse(readFileSync('.next/app-path-routes-manifest.json', 'utf8')) as Record<string, string>
+  return Object.entries(built)
+    .filter(([, route]) => !route.startsWith('/_'))
+    .map(([file, route]) => ({
+      route,
+      path: route.replace('[examId]', exam).replace('[test]', 'slump').replace('[personId]', exam).replace('[code]', 'AAAAAA').replace('[act]', 'nothing'),
+      page: file.endsWith('/page'),
+    }))
+}
+
+const ask = (request: APIRequestContext, url: string, method: string) =>
+  request.fetch(url, { method, maxRedirects: 0, ...(method === 'POST' && { data: { args: [] } }) })
+
+test('every page, route and act of the build refuses a stranger, a student and a session that is over', async ({ page, browser, clinic }) => {
+  await begin(page, clinic)
+  const exam = clinic.examOf('Imre Talvane')
+  const student = await join(browser, clinic, await invite(page, clinic, STUDENT, 'student'), STUDENT.password)
+  const over = await browser.newContext()
+  const overPage = patient(await over.newPage())
+  await overPage.goto(`${clinic.url}/sign-in`)
+  await signIn(overPage, LEAD)
+  await expect(overPage).toHaveURL(/\/today$/)
+  await arrived(overPage)
+  // Kept as somebody would who copied it: the cookie is sent again after the session was ended.
+  const stolen = await over.cookies()
+  await overPage.getByRole('button', { name: 'Sign out' }).click()
+  await expect(overPage).toHaveURL(/\/sign-in$/)
+  await over.addCookies(stolen)
+  const stranger = await browser.newContext()
+  const nobodies = [
+    ['a stranger', stranger.request],
+    ['a session that is over', over.request],
+  ] as const
+
+  const walked = addresses(exam)
+  expect(walked.length).toBeGreaterThan(35)
+  for (const { route, path, page: isPage } of walked) {
+    const { door, route: known } = doorOf(path)
+    if (route !== '/do/[act]') expect(known, `${route} has a door of its own`).toBe(route)
+    for (const method of isPage ? ['GET'] : ['GET', 'POST']) {
+      const url = clinic.url + path
+      if (door !== 'anyone') {
+        for (const [who, request] of nobodies) {
+          const answer = await ask(request, url, method)
+          const refused = isPage ? answer.status() === 303 && (answer.headers().location ?? '').includes('/sign-in?to=') : answer.status() === 401
+          expect(refused, `${who}: ${method} ${route} gave ${answer.status()}`).toBe(true)
+          expect(await answer.text()).not.toMatch(/Talvane|bell-founder/)
+        }
+      }
+      const answer = await ask(student.request, url, method)
+      const forbidden: readonly Door[] = ['clinic', 'exam', 'lead']
+      if (forbidden.includes(door)) expect(answer.status(), `a student: ${method} ${route}`).toBe(403)
+      expect(answer.status(), route).toBeLessThan(500)
+      expect(await answer.text(), `a student: ${route}`).not.toMatch(/Talvane|bell-founder/)
+    }
+  }
+  for (const [name, door] of Object.entries(ACT_DOORS)) {
+    const url = `${clinic.url}/do/${name}`
+    if (door !== 'anyone') for (const [who, request] of nobodies) expect((await ask(request, url, 'POST')).status(), `${who}: ${name}`).toBe(401)
+    if (door === 'clinic' || door === 'lead') expect((await ask(student.request, url, 'POST')).status(), `a student: ${name}`).toBe(403)
+  }
+  // A practitioner leads nothing, and a student works on what is entrusted to them.
+  const practitioner = await join(browser, clinic, await invite(page, clinic, PRACTITIONER, 'practitioner'), PRACTITIONER.password)
+  for (const [name, door] of Object.entries(ACT_DOORS))
+    if (door === 'lead') expect((await ask(practitioner.request, `${clinic.url}/do/${name}`, 'POST')).status()).toBe(403)
+  for (const { path, page: isPage } of walked)
+    if (doorOf(path).door === 'lead' && isPage) expect((await ask(practitioner.request, clinic.url + path, 'GET')).status()).toBe(403)
+
+  await practitioner.goto(`${clinic.url}/exam/${exam}/bench`)
+  await practitioner.getByTitle('Imre Talvane').click()
+  await practitioner.getByRole('button', { name: `Entrust to ${STUDENT.name}` }).click()
+  await expect(practitioner.getByRole('button', { name: `End it for ${STUDENT.name}` })).toBeVisible()
+  await student.goto(`${clinic.url}/today`)
+  await student.getByRole('link', { name: /Imre Talvane/ }).click()
+  await arrived(student)
+  await expectSaved(student)
+  const other = clinic.examOf('Teodor Quill')
+  expect((await ask(student.request, `${clinic.url}/exam/${other}/record`, 'GET')).status()).toBe(403)
+  expect((await ask(student.request, `${clinic.url}/live?exam=${other}`, 'GET')).status()).toBe(404)
+  await practitioner.getByRole('button', { name: `End it for ${STUDENT.name}` }).click()
+  await expect(practitioner.getByRole('button', { name: `Entrust to ${STUDENT.name}` })).toBeVisible()
+  expect((await ask(student.request, `${clinic.url}/exam/${exam}/record`, 'GET')).status()).toBe(403)
+
+  await page.goto(`${clinic.url}/settings/trail`)
+  const trail = page.getByRole('table')
+  await expect(trail).toContainText('entrusted an examination to a student')
+  await expect(trail).toContainText(`${STUDENT.name}opened an examinationImre Talvane`)
+  await expectAccessible(page)
+})
+
+test('a screen locks over a running examination, which goes on; signed out, the way back shows nobody', async ({ page, browser, clinic }) => {
+  await begin(page, clinic)
+  await page.goto(`${clinic.url}/account`)
+  await expectAccessible(page)
+  const pin = page.getByRole('form', { name: 'PIN' })
+  await pin.getByLabel('Password').fill(LEAD.password)
+  await pin.getByLabel('New PIN').fill('1234')
+  await pin.getByRole('button').click()
+  await expect(notice(page)).toContainText('tried first by anybody')
+  await pin.getByLabel('New PIN').fill('4917')
+  await pin.getByRole('button').click()
+  await expect(page.getByText('Kept.')).toBeVisible()
+
+  await page.goto(`${clinic.url}/exam/${clinic.examOf('Odalys Brightmoor')}/bench`)
+  const before = await recordOf(page)
+  await page.getByRole('button', { name: 'Lock this screen' }).click()
+  const lock = page.getByRole('dialog', { name: 'Locked' })
+  await expect(lock).toBeVisible()
+  await expect(lock.getByRole('textbox')).toBeFocused()
+  await expectAccessible(page)
+  // Keys of the bench reach nothing, and the server shows nothing.
+  await press(page, 'Escape', 'Enter')
+  await expect(lock).toBeVisible()
+  expect((await page.request.get(`${clinic.url}/exam/${clinic.examOf('Imre Talvane')}/record`)).status()).toBe(423)
+  const second = patient(await page.context().newPage())
+  await second.goto(`${clinic.url}/today`)
+  await expect(second).toHaveURL(/\/locked\?to=/)
+  await expect(second.locator('body')).not.toContainText('Brightmoor')
+  await lock.getByRole('textbox').fill('0000')
+  await press(page, 'Enter')
+  await expect(notice(page)).toContainText('This does not fit.')
+  await lock.getByRole('textbox').fill('4917')
+  await press(page, 'Enter')
+  await expect(lock).toBeHidden()
+  await press(page, 'Space')
+  await expectSaved(page)
+  expect((await recordOf(page)).runs.length).toBeGreaterThanOrEqual(before.runs.length)
+
+  // Signed out everywhere from another browser: this one is covered, keeps what is recorded, and sends it once the same person is back.
+  const elsewhere = patient(await (await browser.newContext()).newPage())
+  await elsewhere.goto(`${clinic.url}/sign-in`)
+  await signIn(elsewhere, LEAD)
+  await expect(elsewhere).toHaveURL(/\/today$/)
+  await arrived(elsewhere)
+  await elsewhere.goto(`${clinic.url}/account`)
+  await elsewhere.getByRole('button', { name: 'Sign out everywhere' }).click()
+  await expect(elsewhere).toHaveURL(/\/sign-in$/)
+  await press(page, 'Space')
+  const again = page.getByRole('dialog', { name: 'Sign in again' })
+  await expect(again).toBeVisible()
+  await again.getByLabel('Sign-in name').fill(LEAD.login)
+  await again.getByLabel('Password').fill(LEAD.password)
+  await press(page, 'Enter')
+  await expect(again).toBeHidden()
+  await expectSaved(page)
+
+  await page.goto(`${clinic.url}/today`)
+  await expect(page.locator('body')).toContainText('Odalys Brightmoor')
+  await page.getByRole('button', { name: 'Sign out' }).click()
+  await expect(page).toHaveURL(/\/sign-in$/)
+  for (let back = 0; back < 3; back++) {
+    await page.goBack().catch(() => null)
+    await page.waitForTimeout(400)
+    await expect(page.locator('body')).not.toContainText(/Brightmoor|Talvane/)
+  }
+})
+
+test('a second factor is asked for after the password; a code is good once; guessing is slowed', async ({ page, clinic }) => {
+  await begin(page, clinic)
+  await page.goto(`${clinic.url}/account`)
+  await page.getByRole('button', { name: 'Add a second factor' }).click()
+  const secret = await page.locator('code').innerText()
+  const card = page.getByRole('form', { name: 'Second factor' })
+  await card.getByLabel('Password').fill(LEAD.password)
+  await card.getByLabel('Code it shows now').fill(factorCode(secret, Date.now()))
+  await expectAccessible(page)
+  await card.getByRole('button', { name: 'Keep it' }).click()
+  await expect(notice(page)).toContainText('Write these recovery codes down')
+  const codes = await notice(page).getByRole('listitem').allInnerTexts()
+  expect(codes).toHaveLength(8)
+  await page.getByRole('button', { name: 'I have written them down' }).click()
+  await page.getByRole('button', { name: 'Sign out', exact: true }).click()
+  await expect(page).toHaveURL(/\/sign-in$/)
+  await expectAccessible(page)
+  await signIn(page, LEAD)
+  const box = page.getByLabel('Code of your authenticator')
+  await box.fill('000000')
+  await press(page, 'Enter')
+  await expect(notice(page)).toContainText('does not fit')
+  // With the password alone nothing is open.
+  expect((await page.request.get(`${clinic.url}/today`, { maxRedirects: 0 })).status()).toBe(303)
+  await box.fill(codes[0] ?? '')
+  await press(page, 'Enter')
+  await expect(page).toHaveURL(/\/today$/)
+  await arrived(page)
+  await page.getByRole('button', { name: 'Sign out', exact: true }).click()
+  await expect(page).toHaveURL(/\/sign-in$/)
+  for (let wrong = 0; wrong < 4; wrong++) {
+    await page.getByLabel('Sign-in name').fill(LEAD.login)
+    await page.getByLabel('Password').fill('not the password at all')
+    await press(page, 'Enter')
+    await expect(notice(page)).toContainText('do not fit')
+    await page.getByLabel('Password').fill('')
+  }
+  await signIn(page, LEAD)
+  await expect(notice(page)).toContainText('Too many wrong tries')
+})

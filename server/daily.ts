@@ -1,0 +1,69 @@
+import { db } from '../db'
+import { anchorNow } from '../db/anchors'
+import { type Backup, backupNow, backupsIn, type Made } from '../db/backup'
+import { forgetSessions } from '../db/queries/accounts'
+import { writeTrail } from '../db/queries/trail'
+import { noteTrouble } from './condition'
+import { environment } from './environment'
+import { ABSOLUTE_MS } from './identity'
+import { log, loggable } from './log'
+
+const HOUR_MS = 3_600_000
+/** A backup is due when the last one is older; looked at every quarter of an hour, so that a computer that slept catches up. */
+const DUE_MS = 24 * HOUR_MS
+const LOOK_MS = HOUR_MS / 4
+/** The first look waits until the start is over. */
+const FIRST_MS = 60_000
+
+/** The newest backup; undefined while there is none. */
+function latestBackup(): Backup | undefined {
+  return backupsIn(environment().backupFolder)[0]
+}
+
+const held = globalThis as typeof globalThis & { dustLanternBackingUp?: Promise<Made> | undefined }
+
+/**
+ * Anchor the chain and make a backup, once however often it is asked for meanwhile.
+ *
+ * @param by - who asked for it; empty for the day's own
+ * @param prune - let the oldest go by the rule
+ */
+export function backUp(by: string, address: string, prune = true): Promise<Made> {
+  return (held.dustLanternBackingUp ??= backUpOnce(by, address, prune).finally(() => {
+    held.dustLanternBackingUp = undefined
+  }))
+}
+
+async function backUpOnce(by: string, address: string, prune: boolean): Promise<Made> {
+  const { backupFolder, recipient, keyFolder, anchorFolder } = environment()
+  const now = Date.now()
+  try {
+    const anchor = anchorNow(db(), { keyFolder, anchorFolder }, now)
+    writeTrail(db(), { at: now, who: by, what: 'anchored', address, more: `link ${anchor.n}` })
+    const made = await backupNow(db(), { folder: backupFolder, recipient, now, prune })
+    writeTrail(db(), { at: Date.now(), who: by, what: made.ok ? 'backup-made' : 'backup-failed', address })
+    if (made.ok) log().info({ bytes: made.backup.bytes, removed: made.removed }, 'backup made')
+    else log().error({ what: made.what }, 'backup failed')
+    return made
+  } catch (error) {
+    const trouble = noteTrouble(error)
+    log().error({ error: loggable(error) }, 'backup failed')
+    return { ok: false, what: trouble && 'what' in trouble ? trouble.what : 'The chain could not be anchored: look at the folder of the keys.' }
+  }
+}
+
+/** Look every quarter of an hour whether a backup is due, and forget sessions that are long over. */
+export function everyDay(): void {
+  const look = () => {
+    try {
+      const now = Date.now()
+      forgetSessions(db(), now - 2 * ABSOLUTE_MS)
+      if (now - (latestBackup()?.at ?? 0) >= DUE_MS) void backUp('', 'this computer')
+    } catch (error) {
+      noteTrouble(error)
+      log().error({ error: loggable(error) }, 'daily work failed')
+    }
+  }
+  setTimeout(look, FIRST_MS).unref()
+  setInterval(look, LOOK_MS).unref()
+}

@@ -1,0 +1,61 @@
+'use client'
+
+import { useState } from 'react'
+import { BOX, Field } from '../field'
+import { DoorForm } from './door-form'
+import { SecretField } from './secret-field'
+import { ask } from './through'
+
+interface Props {
+  /** The second factor is owed already, as after a reload. */
+  readonly owes: boolean
+  readonly onIn: () => void
+}
+
+/** Name and password, then the code of an authenticator where one was added. */
+export function SignInForm({ owes, onIn }: Props) {
+  const [second, setSecond] = useState(owes)
+  if (second) {
+    return (
+      <DoorForm
+        key="second"
+        label="Second factor"
+        submit="Sign in"
+        onSend={async (typed) => {
+          const came = await ask('second-factor', typed('code'))
+          if (!came.ok) return came.problem
+          onIn()
+          return null
+        }}
+      >
+        <SecretField
+          label="Code of your authenticator"
+          name="code"
+          shown
+          autoComplete="one-time-code"
+          autoFocus
+          hint="Six digits, or one of your recovery codes."
+        />
+      </DoorForm>
+    )
+  }
+  return (
+    <DoorForm
+      key="first"
+      label="Sign in"
+      submit="Sign in"
+      onSend={async (typed) => {
+        const came = await ask('sign-in', typed('login'), typed('password'))
+        if (!came.ok) return came.problem
+        if (came.next === 'in') onIn()
+        else setSecond(true)
+        return null
+      }}
+    >
+      <Field label="Sign-in name">
+        {(tie) => <input {...tie} name="login" autoComplete="username" autoCapitalize="off" spellCheck={false} autoFocus maxLength={60} className={BOX} />}
+      </Field>
+      <SecretField label="Password" name="password" autoComplete="current-password" />
+    </DoorForm>
+  )
+}

@@ -1,0 +1,20 @@
+import type { ReactNode } from 'react'
+
+interface Props {
+  readonly who: { readonly role: string }
+  readonly children: ReactNode
+}
+
+/** What holds for the whole clinic: read by everybody, changed by a lead. */
+export function LeadOnly({ who, children }: Props) {
+  if (who.role === 'lead') return children
+  return (
+    <>
+      <p className="mt-4 rounded-card border border-hair bg-sheet px-4 py-3">These hold for the whole clinic. Whoever leads it changes them.</p>
+      <fieldset disabled className="min-w-0">
+        <legend className="sr-only">For the whole clinic, changed by a lead</legend>
+        {children}
+      </fieldset>
+    </>
+  )
+}
