@@ -4,7 +4,6 @@ import type { ReactNode } from 'react'
 import { Nonce } from '@/ui/nonce'
 import { sans, serif } from '@/ui/fonts'
 import { Palette } from '@/ui/palette'
-import { Textures } from '@/ui/textures'
 import './globals.css'
 
 export const metadata: Metadata = { title: { default: 'Dust Lantern', template: '%s · Dust Lantern' } }
@@ -16,7 +15,6 @@ export default async function RootLayout({ children }: { readonly children: Reac
     <html lang="en" className={`${sans.variable} ${serif.variable}`} data-theme={theme === 'day' || theme === 'lamp' ? theme : undefined}>
       <body>
         <Nonce nonce={nonce} />
-        <Textures />
         {children}
         <Palette />
       </body>

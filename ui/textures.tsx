@@ -1,5 +1,5 @@
 /**
- * The patterns families and the unknown are drawn in, defined once a page.
+ * The patterns families and the unknown are drawn in, defined once for the screens of an examination.
  *
  * A family is never colour alone: nerve is dashed, hinge solid, cord woven, flesh dotted, away outlined.
  */

@@ -1,7 +1,6 @@
 'use client'
 
-import { ArrowRight, Scale, Search } from 'lucide-react'
-import Link from 'next/link'
+import { Search } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import { useKeys } from '@/ui/exam/use-keys'
@@ -10,26 +9,10 @@ import { Key } from '@/ui/key'
 import { BringIn } from './bring-in'
 import type { Rows } from './day-rows'
 import { NewPersonForm } from './new-person'
+import { type DayRow, placeOf, Sheet, SheetSigns } from './sheet'
 import { useAsItIs } from './use-as-it-is'
 import { useFound, usePages } from './use-rows'
 import { Button } from '@/ui/button'
-
-/** One examination as a row of the day's sheet. */
-export interface DayRow {
-  readonly examId: string
-  readonly number: number
-  readonly name: string
-  readonly about: string
-  readonly complaint: string
-  /** What stands out, in a few words; empty while nothing moved any source. */
-  readonly conclusion: string
-  readonly progress: string
-  readonly finished: boolean
-  readonly goOn: 'story' | 'safety' | 'bench' | 'note'
-  readonly halted: boolean
-  readonly isToday: boolean
-  readonly when: string
-}
 
 interface Props {
   readonly today: readonly DayRow[]
@@ -66,9 +49,13 @@ export function DayBook({ today, earlier, title, day, made }: Props) {
   const shown = found ? [...found.rows.filter((row) => row.isToday), ...found.rows.filter((row) => !row.isToday)] : all
   const at = Math.min(chosen, Math.max(0, shown.length - 1))
   const move = (by: number) => setChosen(Math.max(0, Math.min(shown.length - 1, at + by)))
+  const current = shown[at]
+  const place = current ? placeOf(current) : null
+  useEffect(() => {
+    if (place !== null) router.prefetch(place)
+  }, [place, router])
   const open = () => {
-    const row = shown[at]
-    if (row) router.push(placeOf(row))
+    if (place !== null) router.push(place)
   }
   /** Up, down and Enter do the same beside the search field and in it. */
   const hear = (key: string): boolean => {
@@ -106,6 +93,7 @@ export function DayBook({ today, earlier, title, day, made }: Props) {
         </Button>
       </div>
       {adding && <NewPersonForm today={day} onClose={() => setAdding(false)} />}
+      <SheetSigns />
       <Sheet
         rows={todays}
         heading="Today"
@@ -137,69 +125,5 @@ export function DayBook({ today, earlier, title, day, made }: Props) {
         <Key>↓</Key> choose <Key>Enter</Key> start or go on <Key>P</Key> new person
       </p>
     </>
-  )
-}
-
-function placeOf(row: DayRow): string {
-  return `/exam/${row.examId}/${row.goOn}`
-}
-
-interface SheetProps {
-  readonly rows: readonly DayRow[]
-  readonly heading: string
-  readonly empty: string
-  readonly at: number
-  readonly offset: number
-}
-
-function Sheet({ rows, heading, empty, at, offset }: SheetProps) {
-  return (
-    <section aria-label={heading} className="mt-5">
-      <h2 className="mb-2 text-lg text-ash">{heading}</h2>
-      {rows.length === 0 && <p className="rounded-card border border-dashed border-hair px-5 py-4 text-ash">{empty}</p>}
-      <ul className="divide-y divide-hair overflow-hidden rounded-card border border-hair bg-sheet empty:hidden">
-        {rows.map((row, i) => (
-          <li key={row.examId} className={i + offset === at ? 'bg-glow' : ''} aria-current={i + offset === at ? 'true' : undefined}>
-            <div className="flex items-stretch">
-              <Link
-                href={placeOf(row)}
-                className="grid grow grid-cols-[3.5rem_minmax(0,1fr)] items-center gap-x-3 gap-y-1 px-4 py-3 hover:bg-glow sm:gap-x-4 sm:px-5 md:grid-cols-[4.5rem_16rem_minmax(0,1fr)_auto]"
-              >
-                <span className="figures text-xl">{row.when}</span>
-                <span className="min-w-0 break-words">
-                  <span className="block text-lg font-semibold">{row.name}</span>
-                  <span className="text-ash">
-                    {row.about}
-                    <span className="sr-only">, number</span> · {row.number}
-                  </span>
-                </span>
-                <span className="col-start-2 min-w-0 break-words italic md:col-start-auto">
-                  {row.complaint ? `“${row.complaint}”` : <span className="not-italic text-ash">no story yet</span>}
-                  {row.conclusion && <span className="block not-italic text-ash">{row.conclusion}</span>}
-                </span>
-                <span
-                  className={`col-start-2 flex items-center gap-3 md:col-start-auto md:text-right ${row.halted ? 'font-semibold text-halt' : row.finished ? 'text-ash' : 'font-semibold'}`}
-                >
-                  {row.progress}
-                  <ArrowRight size={18} aria-hidden="true" />
-                </span>
-              </Link>
-              {row.conclusion ? (
-                <Link
-                  href={`/exam/${row.examId}/weigh`}
-                  title="How this was computed"
-                  aria-label={`How this was computed: ${row.name}, ${row.conclusion}`}
-                  className="flex w-12 shrink-0 items-center justify-center border-l border-hair text-ash hover:bg-glow hover:text-ink"
-                >
-                  <Scale size={18} aria-hidden="true" />
-                </Link>
-              ) : (
-                <span className="w-12 shrink-0" />
-              )}
-            </div>
-          </li>
-        ))}
-      </ul>
-    </section>
   )
 }

@@ -4,7 +4,7 @@ import { db } from '@/db'
 import { entrustedTo } from '@/db/queries/entrusted'
 import { type After, type Overview, overviewsFound, overviewsOf, overviewsOfDay, overviewsOfOtherDays } from '@/db/queries/overviews'
 import { caughtUp } from '@/server/projector'
-import type { DayRow } from './day-book'
+import type { DayRow } from './sheet'
 
 /** Examinations of other days shown at once. */
 export const PAGE = 40

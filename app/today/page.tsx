@@ -18,13 +18,14 @@ export const metadata: Metadata = { title: 'Today' }
 export default async function TodayPage() {
   await connection()
   const now = new Date()
+  const title = format(now, 'EEEE d MMMM')
   const visitor = await pageWho()
   if (visitor.role === 'student') {
     return (
       <>
         <SiteHeader who={visitor} />
         <main className="mx-auto max-w-6xl px-4 pb-16 sm:px-6">
-          <EntrustedList rows={rowsEntrusted(visitor.id, now)} />
+          <EntrustedList rows={rowsEntrusted(visitor.id, now)} title={title} />
           <p className="mt-10 max-w-3xl text-sm text-ash">{STATEMENT}</p>
         </main>
       </>
@@ -38,7 +39,7 @@ export default async function TodayPage() {
         {visitor.demo && (await cookies()).get(TOUR_COOKIE)?.value !== 'over' && (
           <TourOffer examId={(today.find((row) => !row.finished) ?? today[0])?.examId ?? null} />
         )}
-        <DayBook today={today} earlier={rowsOfOtherDays(now)} title={format(now, 'EEEE d MMMM')} day={dayOf(now.getTime())} made={randomUUID()} />
+        <DayBook today={today} earlier={rowsOfOtherDays(now)} title={title} day={dayOf(now.getTime())} made={randomUUID()} />
         <p className="mt-10 max-w-3xl text-sm text-ash">{STATEMENT}</p>
       </main>
     </>

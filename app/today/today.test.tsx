@@ -1,12 +1,14 @@
-import { render, screen } from '@testing-library/react'
+import { fireEvent, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { DayBook, type DayRow } from './day-book'
+import { DayBook } from './day-book'
+import type { DayRow } from './sheet'
 
 const push = vi.fn()
 const refresh = vi.fn()
+const prefetch = vi.fn()
 const startPerson = vi.fn<(ids: unknown, fields: unknown) => Promise<unknown>>()
-vi.mock('next/navigation', () => ({ useRouter: () => ({ push, refresh }) }))
+vi.mock('next/navigation', () => ({ useRouter: () => ({ push, refresh, prefetch }) }))
 vi.mock('./actions', () => ({ startPerson: (ids: unknown, fields: unknown) => startPerson(ids, fields) }))
 
 const row = (n: number, more: Partial<DayRow> = {}): DayRow => ({
@@ -39,6 +41,7 @@ const show = (after: { at: number; examId: string } | null = null) =>
 
 beforeEach(() => {
   push.mockReset()
+  prefetch.mockReset()
   startPerson.mockReset().mockResolvedValue(null)
 })
 
@@ -49,6 +52,26 @@ describe('today', () => {
     expect(push).toHaveBeenLastCalledWith('/exam/exam-1/bench')
     await userEvent.keyboard('{ArrowDown}{ArrowDown}{ArrowDown}{Enter}')
     expect(push).toHaveBeenLastCalledWith('/exam/exam-3/note')
+  })
+
+  it('goes the program’s own way by a press, and leaves another tab to the browser', async () => {
+    show()
+    const [, second, third] = screen.getAllByRole('link')
+    if (!second || !third) throw new Error('Three rows are three links.')
+    await userEvent.click(screen.getByText('Person 2'))
+    expect(push).toHaveBeenLastCalledWith('/exam/exam-2/story')
+    expect(fireEvent.click(third, { ctrlKey: true })).toBe(true)
+    expect(fireEvent.click(third, { button: 1 })).toBe(true)
+    expect(push).toHaveBeenCalledTimes(1)
+    expect(fireEvent.click(third)).toBe(false)
+  })
+
+  it('fetches ahead the row that is chosen and the one a pointer rests on, and no other', async () => {
+    show()
+    expect(prefetch.mock.calls.flat()).toEqual(['/exam/exam-1/bench'])
+    await userEvent.hover(screen.getByText('Person 3'))
+    expect(prefetch).toHaveBeenLastCalledWith('/exam/exam-3/note')
+    expect(prefetch.mock.calls.flat()).not.toContain('/exam/exam-2/story')
   })
 
   it('finds by name, number or complaint, and says when nobody fits', async () => {

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { useTyped } from '@/ui/use-typed'
-import type { DayRow } from './day-book'
+import type { DayRow } from './sheet'
 import type { Rows } from './day-rows'
 
 /** What a search found so far, and whether it is the server's answer or what this page could find by itself. */

@@ -15,6 +15,7 @@ import type { NamedPerson } from '@/ui/exam/whose-dialog'
 import { Opening } from '@/ui/opening'
 import { keepRecord, keptRecord } from '@/ui/device/records'
 import { onOpened, toldAtDoor } from '@/ui/doors/door'
+import { Textures } from '@/ui/textures'
 import { TourStep } from '@/ui/tour'
 import { ProblemNotice } from '@/ui/problem-notice'
 import { Button } from '@/ui/button'
@@ -112,6 +113,7 @@ export function ExamRecord({ examId, who, person, children }: Props) {
       demo={demo}
       opened={loaded.opened}
     >
+      <Textures />
       <div className="flex h-[calc(100dvh-var(--band,0px))] flex-col print:h-auto">
         <ExamHeader examId={examId} person={person} demo={demo} />
         <Faults faults={loaded.faults} />
