@@ -1,4 +1,4 @@
-import { chmodSync, existsSync, mkdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { chmodSync, existsSync, mkdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
 import Database from 'better-sqlite3'
 import { type BetterSQLite3Database, drizzle } from 'drizzle-orm/better-sqlite3'
@@ -89,9 +89,14 @@ function beforeUpgrade(client: Database.Database, file: string): void {
   }
   if (applied.length > 0 && last < newest) {
     const copy = `${file}.before-${newest}`
+    if (existsSync(copy)) return
+    // Whole or not there: one that a power cut left half is no copy, and is made again.
+    const part = `${copy}.part`
+    rmSync(part, { force: true })
     // What is still beside the file belongs to the copy too.
-    if (!existsSync(copy)) client.prepare('VACUUM INTO ?').run(copy)
-    chmodSync(copy, 0o600)
+    client.prepare('VACUUM INTO ?').run(part)
+    chmodSync(part, 0o600)
+    renameSync(part, copy)
   }
 }
 

@@ -68,16 +68,26 @@ export async function restore({ from, folder, identity = '', keyFolder, anchorFo
     }
     forgetSessions(trial)
     chmodSync(trial, 0o600)
-    const handle = openSync(trial, 'r')
-    fsyncSync(handle)
-    closeSync(handle)
+    onDisk(trial)
     const aside = moveAside(folder, now)
     renameSync(trial, path.join(folder, 'clinic.sqlite'))
+    // The names too: a power cut leaves the old clinic or the new one, and never none.
+    onDisk(folder)
     const older = olderThan(verified, { keyFolder, anchorFolder })
     supersede(verified, anchorFolder)
     return { ok: true, aside, verified, older }
   } finally {
     for (const part of ['', '-wal', '-shm', '-journal']) rmSync(trial + part, { force: true })
+  }
+}
+
+/** Wait until a file, or the names in a folder, are on disk. */
+function onDisk(place: string): void {
+  const handle = openSync(place, 'r')
+  try {
+    fsyncSync(handle)
+  } finally {
+    closeSync(handle)
   }
 }
 
@@ -95,7 +105,8 @@ export function moveAside(folder: string, now: number): string | null {
   if (parts.length === 0) return null
   const aside = `${file}.${new Date(now).toISOString().replaceAll(':', '-')}.aside`
   for (const part of parts) renameSync(file + part, aside + part)
-  for (const rest of ['clinic.id']) if (existsSync(path.join(folder, rest))) renameSync(path.join(folder, rest), `${aside}.${rest}`)
+  const id = path.join(folder, 'clinic.id')
+  if (existsSync(id)) renameSync(id, `${aside}.clinic.id`)
   return aside
 }
 

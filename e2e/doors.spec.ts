@@ -138,7 +138,7 @@ test('every page, route and act of the build refuses a stranger, a student and a
   await practitioner.getByRole('button', { name: `Entrust to ${STUDENT.name}` }).click()
   await expect(practitioner.getByRole('button', { name: `End it for ${STUDENT.name}` })).toBeVisible()
   await student.goto(`${clinic.url}/today`)
-  await student.getByRole('link', { name: /Imre Talvane/ }).click()
+  await student.getByRole('link', { name: /^\d\d:\d\d Imre Talvane/ }).click()
   await arrived(student)
   await expectSaved(student)
   const other = clinic.examOf('Teodor Quill')

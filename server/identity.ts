@@ -10,6 +10,9 @@ import { DEMO_WHO, type Who } from './who'
 export const IDLE_MS = 15 * 60_000
 export const ABSOLUTE_MS = 12 * 3_600_000
 
+/** Whoever has given a password owes the second factor for so long, and begins anew afterwards. */
+export const HALF_MS = 10 * 60_000
+
 /** What is known of whoever sent a request. */
 export type Visitor =
   | { readonly kind: 'stranger' }
@@ -47,7 +50,7 @@ export function visitorOf(cookies: string | null | undefined, now: number): Visi
 function visitorIn(held: HeldSession, now: number): Visitor {
   const { id: session, account, name, role, pin } = held
   if (now - held.madeAt >= ABSOLUTE_MS || held.madeAt > now + ABSOLUTE_MS) return STRANGER
-  if (held.half) return { kind: 'half', session, account }
+  if (held.half) return now - held.madeAt < HALF_MS ? { kind: 'half', session, account } : STRANGER
   const who: Who = { id: account, name, role, demo: false }
   const idle = held.locked || now - held.seenAt >= IDLE_MS
   return { kind: idle ? 'locked' : 'open', session, who, pin }

@@ -4,6 +4,7 @@ import { type Account, accountById, changeAccount, endSession, sessionsOf } from
 import { endStreamsOf } from '../live'
 import { type Asking, type AtDoor, noteOnTrail } from './asking'
 import { passwordIssue, pinIssue } from './password-rules'
+import { patiently } from './patience'
 import { factorStretch, factorUrl, newFactor } from './second-factor'
 import { codeOf, digest, hashSecret, isSecret, newCode } from './secrets'
 
@@ -24,7 +25,12 @@ const NO_ACCOUNT = 'The demo practitioner has no account of their own.'
 async function withPassword(asking: Asking, password: string, work: (account: Account) => Promise<AtDoor<Problem | null>> | AtDoor<Problem | null>) {
   const account = ownAccount(asking)
   if (!account) return refused(NO_ACCOUNT, 'Start without the demo to try it.')
-  if (!(await isSecret(account.password, password))) {
+  const tried = await patiently(asking, `own ${account.id}`, async () => {
+    const right = await isSecret(account.password, password)
+    return { right, came: right }
+  })
+  if (!tried.looked) return refused(tried.what, tried.do)
+  if (!tried.came) {
     noteOnTrail(asking, 'unlock-refused', account.id, 'own account')
     return refused('The password does not fit.')
   }

@@ -4,10 +4,10 @@ import { db } from '../../db'
 import { accountById, addAccount, allAccounts, sessionsOf } from '../../db/queries/accounts'
 import { trailLines } from '../../db/queries/trail'
 import { clinicOnDisk } from '../../tests/clinic-on-disk'
-import { ABSOLUTE_MS, admitAt, IDLE_MS, visitorOf } from '../identity'
+import { ABSOLUTE_MS, admitAt, HALF_MS, IDLE_MS, visitorOf } from '../identity'
 import { listen, live } from '../live'
 import type { Asking } from './asking'
-import { beginFactor, choosePassword, choosePin, confirmFactor } from './own-account'
+import { beginFactor, choosePassword, choosePin, confirmFactor, removeFactor } from './own-account'
 import { addSomebody, changeSomebody, inviteAgain } from './people-who-sign-in'
 import { factorCode, factorStretch, newFactor } from './second-factor'
 import { digest, hashSecret } from './secrets'
@@ -142,6 +142,23 @@ describe('a session', () => {
   })
 })
 
+describe('a password that is asked for behind the door', () => {
+  it('is guessed at no faster than at it: at an open window too, whatever it is asked for', async () => {
+    await lead()
+    const cookie = cookieOf(await signIn(at(null), 'wenna', PASSWORD))
+    const guesses = [
+      () => choosePassword(at(cookie), 'not this one', 'nine grey gulls in a row'),
+      () => choosePin(at(cookie), 'nor this one', '4711'),
+      () => removeFactor(at(cookie), 'nor that one'),
+      () => confirmFactor(at(cookie), 'nor any of them', newFactor(), '000000'),
+    ]
+    for (const guess of guesses) expect((await guess()).came).toMatchObject({ what: 'The password does not fit.' })
+    // The right one has to wait as well, and counts once it has.
+    expect((await choosePin(at(cookie), PASSWORD, '4711')).came).toMatchObject({ what: expect.stringMatching('Too many wrong tries') as string })
+    expect((await choosePin(at(cookie, NOW + 60_000), PASSWORD, '4711')).came).toBeNull()
+  })
+})
+
 describe('the first lead', () => {
   it('needs the code of this start, and there is only one first', async () => {
     setFirstCode('ABCD-EFGH-JKMN')
@@ -197,7 +214,8 @@ describe('a second factor', () => {
     const codes = 'codes' in kept ? kept.codes : []
     expect(accountById(db(), 'wenna')?.recovery).not.toContain(codes[0] ?? 'x')
     const half = cookieOf(await signIn(at(null), 'wenna', PASSWORD))
-    expect(visitorOf(half, NOW).kind).toBe('half')
+    expect(visitorOf(half, NOW + HALF_MS - 1).kind).toBe('half')
+    expect(visitorOf(half, NOW + HALF_MS).kind).toBe('stranger')
     expect(admitAt('/today', half, NOW)).toMatchObject({ ok: false, why: 'second-factor' })
     // The code that confirmed it was used.
     expect((await secondFactor(at(half), factorCode(secret, NOW))).came).toMatchObject({ ok: false })

@@ -18,29 +18,13 @@ import {
 } from '../../db/queries/accounts'
 import { endStreamsOf } from '../live'
 import { type Asking, type AtDoor, noteOnTrail } from './asking'
-import { attempts } from './attempts'
 import { idFor, nameIssue } from './names'
 import { passwordIssue } from './password-rules'
+import { patiently as tryOnce } from './patience'
 import { factorStretch } from './second-factor'
 import { codeOf, digest, hashSecret, isSecret, newToken, sameText } from './secrets'
 
-const MINUTE = 60_000
-
-const held = globalThis as typeof globalThis & { dustLanternDoors?: ReturnType<typeof doorsAnew>; dustLanternFirstCode?: string }
-
-/** One account: three tries, then waits that double to a minute. One address: ten, then up to a quarter of an hour. */
-function doorsAnew() {
-  return {
-    account: attempts({ free: 3, firstMs: 1000, mostMs: MINUTE, forgetMs: 60 * MINUTE }),
-    address: attempts({ free: 10, firstMs: 1000, mostMs: 15 * MINUTE, forgetMs: 60 * MINUTE }),
-    /** Passwords being looked at: each costs 19 MiB and a thread. */
-    busy: 0,
-  }
-}
-const doors = (held.dustLanternDoors ??= doorsAnew())
-
-/** So many passwords are looked at side by side; a flood of others is told to come back. */
-const MOST_BUSY = 8
+const held = globalThis as typeof globalThis & { dustLanternFirstCode?: string }
 
 /** The code that whoever started the program reads in its window: without it nobody on the network becomes the first lead. */
 export function setFirstCode(code: string): void {
@@ -56,32 +40,13 @@ function refused(what: string, todo: string): { came: Through } {
   return { came: { ok: false, problem: { what, kept: KEPT, do: todo } } }
 }
 
-/** Runs one look at a secret, unless its name or address has to wait; a wrong one makes the next wait longer. */
+/** One look at a secret at a door, or why it has to wait. */
 async function patiently(asking: Asking, name: string, look: () => Promise<AtDoor<Through>>): Promise<AtDoor<Through>> {
-  const wait = Math.max(doors.account.wait(name, asking.now), doors.address.wait(asking.address, asking.now))
-  if (wait > 0) return refused(`Too many wrong tries: the next one counts in ${inWords(wait)}.`, 'Wait so long, then try again.')
-  if (doors.busy >= MOST_BUSY) return refused('Too many are signing in at this moment.', 'Try again in a few seconds.')
-  doors.busy++
-  // Counted as wrong before it is looked at: tries sent side by side do not slip past.
-  doors.account.wrong(name, asking.now)
-  doors.address.wrong(asking.address, asking.now)
-  try {
+  const tried = await tryOnce(asking, name, async () => {
     const came = await look()
-    if (came.came.ok) {
-      doors.account.right(name)
-      // Somebody's own right password forgives no guesses at another's.
-      doors.address.back(asking.address)
-    }
-    return came
-  } finally {
-    doors.busy--
-  }
-}
-
-function inWords(ms: number): string {
-  const seconds = Math.ceil(ms / 1000)
-  if (seconds === 1) return '1 second'
-  return seconds < 120 ? `${seconds} seconds` : `${Math.ceil(seconds / 60)} minutes`
+    return { right: came.came.ok, came }
+  })
+  return tried.looked ? tried.came : refused(tried.what, tried.do)
 }
 
 /** Sign in by name and password. */
