@@ -1,12 +1,11 @@
-import { createServer, type IncomingMessage, request, type ServerResponse } from 'node:http'
+import type { IncomingMessage, ServerResponse } from 'node:http'
 import { setTimeout as pause } from 'node:timers/promises'
+import { between, type Between } from './between'
 
 /** A way to a served clinic over a slow line. */
-export interface SlowLine {
-  readonly url: string
+export interface SlowLine extends Between {
   /** The pages asked for anew that have arrived whole, in that order. */
   readonly delivered: () => readonly string[]
-  readonly close: () => void
 }
 
 /**
@@ -27,21 +26,10 @@ export async function slowLine(to: string, each: number): Promise<SlowLine> {
     answer.end()
     delivered.push(page)
   }
-  const line = createServer((asked, answer) => {
-    const url = new URL(asked.url ?? '/', to)
-    const there = request(url, { method: asked.method, headers: { ...asked.headers, 'accept-encoding': 'identity' } }, (came) => {
-      answer.writeHead(came.statusCode ?? 502, came.headers)
-      if (asked.headers.rsc === undefined || asked.headers['next-router-prefetch'] !== undefined) came.pipe(answer)
-      else void anew(url.pathname, came, answer)
-    })
-    asked.pipe(there)
+  const line = await between(to, (asked, came, answer) => {
+    answer.writeHead(came.statusCode ?? 502, came.headers)
+    if (asked.headers.rsc === undefined || asked.headers['next-router-prefetch'] !== undefined) came.pipe(answer)
+    else void anew(new URL(asked.url ?? '/', to).pathname, came, answer)
   })
-  await new Promise<void>((listening) => line.listen(0, '127.0.0.1', listening))
-  const at = line.address()
-  if (at === null || typeof at === 'string') throw new Error('The line has a port.')
-  const close = () => {
-    line.closeAllConnections()
-    line.close()
-  }
-  return { url: `http://127.0.0.1:${at.port}`, delivered: () => delivered, close }
+  return { ...line, delivered: () => delivered }
 }
