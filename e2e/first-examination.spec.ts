@@ -144,7 +144,7 @@ test('interrupted, stopped, wrong side, offline: the record is what was answered
   await press(page, 'Enter')
   await goTo(page, 'pelvic distraction')
   await press(page, 'Space')
-  await expect(page.getByText('No server: 3 entries kept here')).toBeVisible()
+  await expect(page.getByText('Not stored yet: 3 entries kept here')).toBeVisible()
   await context.setOffline(false)
   await expectSaved(page)
 

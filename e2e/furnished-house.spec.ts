@@ -108,7 +108,7 @@ test('two windows, an exam file that travels, and an evaluation that agrees with
   await expectSaved(away)
   await away.context().setOffline(true)
   await press(away, 'Space')
-  await expect(away.getByText('No server: 2 entries kept here')).toBeVisible()
+  await expect(away.getByText('Not stored yet: 2 entries kept here')).toBeVisible()
   await second.goto(`${clinic.url}/exam/${corwin}/note`)
   await second.getByRole('button', { name: 'Sign', exact: true }).click()
   await second.getByRole('button', { name: 'Sign it' }).click()

@@ -154,7 +154,7 @@ test('what waited when somebody signed out is sealed, is nobody else’s, and is
     await expectSaved(page)
     await page.evaluate(() => localStorage.setItem('cut', 'yes'))
     await press(page, 'Space')
-    await expect(page.getByRole('status').filter({ hasText: /^No server: 2 entries kept here$/ })).toBeVisible()
+    await expect(page.getByRole('status').filter({ hasText: /^Not stored yet: 2 entries kept here$/ })).toBeVisible()
     const left = 2
     await expect.poll(() => waiting(page)).toBe(left)
     await page.goto(`${clinic.url}/today`)

@@ -48,7 +48,8 @@ export function noteTrouble(error: unknown): Condition | null {
 /** Nothing at all can be opened: said at every address until it can. */
 export function setCondition(condition: Condition): void {
   state.now = condition
-  state.looked = Date.now()
+  // One that has just been opened is looked at with the first question: room may be short from the start.
+  state.looked = condition.kind === 'well' ? 0 : Date.now()
 }
 
 /** How it stands now. Looks at the disk again when the last look is long ago, and soon where something was wrong. */

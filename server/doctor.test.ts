@@ -76,6 +76,14 @@ describe('the disk', () => {
     mkdirSync(folder(), { recursive: true })
     setCondition({ kind: 'well' })
   })
+
+  it('is looked at with the first question, and not only a minute after the start', () => {
+    process.env.DUST_LANTERN_DATA = path.join(folder(), 'no', 'such', 'folder')
+    setCondition({ kind: 'well' })
+    expect(condition(Date.now()).kind).not.toBe('well')
+    process.env.DUST_LANTERN_DATA = folder()
+    setCondition({ kind: 'well' })
+  })
 })
 
 describe('the environment', () => {

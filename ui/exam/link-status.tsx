@@ -15,7 +15,7 @@ export function LinkStatus() {
         ? `${entries} in this window only: keep it open`
         : reachable
           ? 'Saving'
-          : `No server: ${entries} kept here`
+          : `Not stored yet: ${entries} kept here`
   return (
     <p role="status" className={(waiting > 0 && (!reachable || !lasting)) || aside.length > 0 ? 'font-semibold text-halt' : 'text-ash'}>
       {words}
