@@ -1,17 +1,20 @@
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest'
 import { own, soreLeg, sorePelvis } from '../tests/people'
 import { toExamFile } from '../core/exchange/exam-file/to'
 import { composedId } from '../core/record/compose'
 import { db } from '../db'
+import { addAccount, addSession } from '../db/queries/accounts'
+import { writeEntrusted } from '../db/queries/entrusted'
 import { bookExam } from '../db/queries/exams'
 import { addPerson, personById } from '../db/queries/people'
 import { examHeads } from '../db/queries/exams'
 import { importedAs } from '../db/queries/imports'
 import { trailLines } from '../db/queries/trail'
 import { setCondition } from '../server/condition'
+import { digest } from '../server/doors/secrets'
 import { examTitle } from '../server/exam-title'
 import { announce, listen, live, tellDevices } from '../server/live'
 import { GET as GET_EVENTS, POST as POST_EVENTS } from './exam/[examId]/events/route'
@@ -129,6 +132,33 @@ describe('the events of an exam over the wire', () => {
     await GET_LIVE(new Request(`http://127.0.0.1/live?exam=${examId}`, { signal: going.signal }), none)
     expect(tellDevices(examId, { v: 1, channel: 'button', t: 1, value: 1 } as never)).toBe(0)
     going.abort()
+  })
+})
+
+describe('the stream of a student', () => {
+  afterEach(() => {
+    vi.useRealTimers()
+  })
+
+  it('ends with what was entrusted, and not only with the session', async () => {
+    const now = Date.now()
+    addAccount(db(), { id: 'rook', name: 'Tam Rook', login: 'rook', role: 'student', invitation: null, invitedUntil: null, password: 'x' }, now)
+    const times = { account: 'rook', madeAt: now, seenAt: now, half: false, address: 'x', device: 'x' }
+    addSession(db(), { id: digest('a-token-long-enough-to-be-one'), ...times })
+    const entrust = (ended: boolean) =>
+      writeEntrusted(db(), { id: composedId(now, 'entrusted', Number(ended)), by: 'lead', at: now + Number(ended) }, { exam: examId, student: 'rook', ended })
+    const asked = () => GET_LIVE(new Request(`http://127.0.0.1/live?exam=${examId}`, { headers: { cookie: 'lantern=a-token-long-enough-to-be-one' } }), none)
+    expect((await asked()).status).toBe(404)
+    entrust(false)
+    vi.useFakeTimers({ toFake: ['setInterval', 'clearInterval'] })
+    const reader = (await asked()).body?.getReader()
+    const text = async () => new TextDecoder().decode((await reader?.read())?.value)
+    expect(await text()).toBe('retry: 2000\n\n')
+    vi.advanceTimersByTime(15_000)
+    expect(await text()).toBe(': beat\n\n')
+    entrust(true)
+    vi.advanceTimersByTime(15_000)
+    expect((await reader?.read())?.done).toBe(true)
   })
 })
 

@@ -1,5 +1,5 @@
 import { db } from '../db'
-import { type HeldSession, sessionById } from '../db/queries/accounts'
+import { type HeldSession, sessionById, type SessionRow, sessionsOf } from '../db/queries/accounts'
 import { isEntrusted } from '../db/queries/entrusted'
 import { digest } from './doors/secrets'
 import { type Door, doorOf, type Found, passes } from './doors/table'
@@ -54,6 +54,11 @@ function visitorIn(held: HeldSession, now: number): Visitor {
   const who: Who = { id: account, name, role, demo: false }
   const idle = held.locked || now - held.seenAt >= IDLE_MS
   return { kind: idle ? 'locked' : 'open', session, who, pin }
+}
+
+/** Everything somebody is signed in by at this moment, the latest hand first; open or locked, not owing a second factor and not over. */
+export function signedInBy(account: string, now: number): readonly SessionRow[] {
+  return sessionsOf(db(), account).filter(({ half, madeAt }) => !half && now - madeAt < ABSOLUTE_MS)
 }
 
 /** May this person work on this examination? A student may on what is entrusted to them. */

@@ -94,13 +94,18 @@ function Confirm({ begun, onDone, onClose }: { readonly begun: Begun; readonly o
         }}
       >
         <p>
-          Scan it with an authenticator, or type <code className="figures break-all font-semibold">{begun.secret}</code> there.
+          Scan it with an authenticator, or type <code className="font-semibold">{inGroups(begun.secret)}</code> there.
         </p>
         <SecretField label="Password" name="password" autoComplete="current-password" />
         <SecretField label="Code it shows now" name="code" shown autoComplete="one-time-code" />
       </DoorForm>
     </div>
   )
+}
+
+/** Four letters at a time are read across without losing one's place; an authenticator takes the spaces. */
+function inGroups(secret: string): string {
+  return secret.replace(/(.{4})(?=.)/g, '$1 ')
 }
 
 function Codes({ codes, onRead }: { readonly codes: readonly string[]; readonly onRead: () => void }) {

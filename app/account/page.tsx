@@ -1,7 +1,8 @@
 import { format } from 'date-fns'
 import type { Metadata } from 'next'
 import { db } from '@/db'
-import { accountById, sessionsOf } from '@/db/queries/accounts'
+import { accountById } from '@/db/queries/accounts'
+import { signedInBy } from '@/server/identity'
 import { pageVisitor, pageWho } from '@/server/visitor'
 import { SignOut } from '@/ui/doors/sign-out'
 import { ScreenTitle } from '@/ui/screen-title'
@@ -16,7 +17,7 @@ export default async function AccountPage() {
   const who = await pageWho()
   const visitor = await pageVisitor()
   const account = accountById(db(), who.id)
-  const sessions = sessionsOf(db(), who.id)
+  const sessions = signedInBy(who.id, new Date().getTime())
   return (
     <>
       <SiteHeader who={who} />

@@ -31,7 +31,8 @@ export const GET = route(({ request, url, who, visitor }) => {
   const session = visitor.kind === 'stranger' ? '' : visitor.session
   if (live.closers.size >= MOST_STREAMS || (session !== '' && streamsOf(session) >= MOST_OF_A_SESSION))
     return refuse(503, 'Too many windows are open.', 'Close some; answers are saved all the same.')
-  return new Response(streamOf(followed, request.signal, { session, cookies: request.headers.get('cookie') }), {
+  const cookies = request.headers.get('cookie')
+  return new Response(streamOf(followed, request.signal, { session, mayFollow: () => mayFollow(cookies, exams) }), {
     headers: { 'content-type': 'text/event-stream; charset=utf-8', 'cache-control': 'no-cache, no-transform', 'x-accel-buffering': 'no' },
   })
 })
@@ -43,7 +44,14 @@ function named(url: URL, field: string): readonly string[] {
 /** By what a stream is held open. */
 interface HeldBy {
   readonly session: string
-  readonly cookies: string | null
+  /** Is it still open to whoever asked? */
+  readonly mayFollow: () => boolean
+}
+
+/** Whoever is signed in by this, also behind a locked screen, and may open all of these still. */
+function mayFollow(cookies: string | null, exams: readonly string[]): boolean {
+  const visitor = visitorOf(cookies, Date.now())
+  return (visitor.kind === 'open' || visitor.kind === 'locked') && exams.every((exam) => mayOpen(visitor.who, exam))
 }
 
 function streamOf(followed: Followed, gone: AbortSignal, by: HeldBy): ReadableStream<Uint8Array> {
@@ -60,8 +68,8 @@ function streamOf(followed: Followed, gone: AbortSignal, by: HeldBy): ReadableSt
           else controller.enqueue(text.encode(`data: ${JSON.stringify(message)}\n\n`))
         }
         const beat = setInterval(() => {
-          // A session that is over follows nothing any more.
-          if (visitorOf(by.cookies, Date.now()).kind === 'stranger') close()
+          // A session that is over follows nothing any more, nor does a student to whom it is entrusted no more.
+          if (!by.mayFollow()) close()
           else controller.enqueue(text.encode(': beat\n\n'))
         }, BEAT_MS)
         const stop = listen(followed, tell)

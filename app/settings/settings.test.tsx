@@ -82,8 +82,14 @@ describe('pretest probabilities', () => {
 })
 
 describe('the register', () => {
+  it('is read by whoever does not lead, and changed by nobody else', () => {
+    render(<RegisterTable rows={REGISTER} mayChange={false} />)
+    expect(screen.getByRole('status')).toHaveTextContent(`${REGISTER.length} of ${REGISTER.length} rows`)
+    expect(screen.queryByRole('button', { name: /^Own accuracy/ })).toBeNull()
+  })
+
   it('finds by test, study or number, and can show only what changes the estimate', async () => {
-    render(<RegisterTable rows={REGISTER} />)
+    render(<RegisterTable rows={REGISTER} mayChange />)
     const status = screen.getAllByRole('status')[0]
     await userEvent.type(screen.getByRole('textbox', { name: 'Find' }), 'thigh thrust')
     const all = Number(status?.textContent.split(' ')[0])
@@ -95,7 +101,7 @@ describe('the register', () => {
 
   it('an own figure is refused without a source, and the form keeps what was typed', async () => {
     vi.mocked(overrideFigure).mockResolvedValueOnce(refusal)
-    render(<RegisterTable rows={REGISTER.filter((row) => row.id === 'A02')} />)
+    render(<RegisterTable rows={REGISTER.filter((row) => row.id === 'A02')} mayChange />)
     await userEvent.click(screen.getByRole('button', { name: 'Own accuracy for A02' }))
     const form = screen.getByRole('form', { name: 'Own accuracy for A02' })
     const sens = within(form).getByLabelText('Sensitivity, 0 to 1')
@@ -112,7 +118,7 @@ describe('the register', () => {
 
   it('an own figure names its author and can be given back', async () => {
     const own = REGISTER.filter((row) => row.id === 'A02').map((row) => ({ ...row, own: { by: 'Somebody', at: 1 } }))
-    render(<RegisterTable rows={own} />)
+    render(<RegisterTable rows={own} mayChange />)
     expect(screen.getByText('Entered by this clinic: Somebody')).toBeVisible()
     await userEvent.click(screen.getByRole('button', { name: 'Own accuracy for A02' }))
     await userEvent.click(screen.getByRole('button', { name: 'Restore the published accuracy' }))

@@ -26,10 +26,13 @@ export function KeptList({ exams, asked }: Props) {
         <ul className="mt-5">
           {exams.map((exam) => (
             <li key={exam.examId} className="border-t border-hair">
-              <a href={`/exam/${exam.examId}/bench`} className="flex min-h-14 flex-wrap items-center gap-x-6 py-2">
+              <a
+                href={`/exam/${exam.examId}/bench`}
+                className="grid min-h-14 grid-cols-[3.5rem_minmax(0,1fr)] items-center gap-x-4 py-2 sm:grid-cols-[3.5rem_15rem_minmax(0,1fr)]"
+              >
                 <span className="figures text-ash">{format(exam.at, 'HH:mm')}</span>
                 <span className="font-semibold">{exam.person.name}</span>
-                <span className="text-ash">
+                <span className="col-start-2 text-ash sm:col-start-3">
                   number {exam.person.number}
                   {exam.person.work && `, ${exam.person.work}`}
                 </span>

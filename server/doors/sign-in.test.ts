@@ -4,7 +4,7 @@ import { db } from '../../db'
 import { accountById, addAccount, allAccounts, sessionsOf } from '../../db/queries/accounts'
 import { trailLines } from '../../db/queries/trail'
 import { clinicOnDisk } from '../../tests/clinic-on-disk'
-import { ABSOLUTE_MS, admitAt, HALF_MS, IDLE_MS, visitorOf } from '../identity'
+import { ABSOLUTE_MS, admitAt, HALF_MS, IDLE_MS, signedInBy, visitorOf } from '../identity'
 import { listen, live } from '../live'
 import type { Asking } from './asking'
 import { beginFactor, choosePassword, choosePin, confirmFactor, removeFactor } from './own-account'
@@ -214,6 +214,8 @@ describe('a second factor', () => {
     const codes = 'codes' in kept ? kept.codes : []
     expect(accountById(db(), 'wenna')?.recovery).not.toContain(codes[0] ?? 'x')
     const half = cookieOf(await signIn(at(null), 'wenna', PASSWORD))
+    expect(signedInBy('wenna', NOW)).toHaveLength(1)
+    expect(signedInBy('wenna', NOW + ABSOLUTE_MS)).toEqual([])
     expect(visitorOf(half, NOW + HALF_MS - 1).kind).toBe('half')
     expect(visitorOf(half, NOW + HALF_MS).kind).toBe('stranger')
     expect(admitAt('/today', half, NOW)).toMatchObject({ ok: false, why: 'second-factor' })

@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import { Button } from '../button'
 import { BOX, Field } from '../field'
 import { DoorForm } from './door-form'
 import { SecretField } from './secret-field'
@@ -21,6 +22,8 @@ export function SignInForm({ owes, onIn }: Props) {
         key="second"
         label="Second factor"
         submit="Sign in"
+        // Also the way on where the code was owed for too long.
+        beside={<Button onClick={() => setSecond(false)}>Begin again</Button>}
         onSend={async (typed) => {
           const came = await ask('second-factor', typed('code'))
           if (!came.ok) return came.problem

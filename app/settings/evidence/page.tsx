@@ -6,6 +6,7 @@ import { RELIABILITY } from '@/core/evidence/reliability'
 import { db } from '@/db'
 import { clinicKnowledge } from '@/db/queries/clinic'
 import { pageWho } from '@/server/visitor'
+import { LeadWords } from '@/ui/lead-only'
 import { SiteHeader } from '@/ui/site-header'
 import { CoverageTable } from './coverage-table'
 import { RegisterTable } from '../lazily'
@@ -17,10 +18,11 @@ export const metadata: Metadata = { title: 'Evidence register' }
 export default async function EvidencePage() {
   // Every page gets a nonce of its own, so none is made ahead of a request.
   await connection()
+  const who = await pageWho()
   const { register } = knowledgeAt(clinicKnowledge(db()), Infinity)
   return (
     <>
-      <SiteHeader who={await pageWho()} />
+      <SiteHeader who={who} />
       <main className="mx-auto max-w-6xl px-6 py-6">
         <ScreenTitle className="text-3xl">Evidence register</ScreenTitle>
         <p className="mt-2 max-w-3xl text-ash">
@@ -28,7 +30,8 @@ export default async function EvidencePage() {
           estimate; the others stand beside it with the reason. An accuracy of your own needs a source and carries your name; the published one can always be
           restored.
         </p>
-        <RegisterTable rows={register} />
+        {who.role !== 'lead' && <LeadWords />}
+        <RegisterTable rows={register} mayChange={who.role === 'lead'} />
         <CoverageTable
           lines={coverage(register).map(({ test, rows, moving, state }) => ({
             id: test.id,

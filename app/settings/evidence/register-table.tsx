@@ -13,8 +13,14 @@ import { TableHead } from '@/ui/table-head'
 import { OverrideForm } from './override-form'
 import { Wide } from '@/ui/wide'
 
+interface Props {
+  readonly rows: readonly Accuracy[]
+  /** A lead gives rows figures of the clinic's own; others read them. */
+  readonly mayChange: boolean
+}
+
 /** All rows, narrowed by what is typed; each can be given figures of the clinic's own. */
-export function RegisterTable({ rows }: { readonly rows: readonly Accuracy[] }) {
+export function RegisterTable({ rows, mayChange }: Props) {
   const [typed, setTyped] = useState('')
   const [onlyMoving, setOnlyMoving] = useState(false)
   const [editing, setEditing] = useState<string | null>(null)
@@ -52,7 +58,7 @@ export function RegisterTable({ rows }: { readonly rows: readonly Accuracy[] }) 
           <TableHead heads={['', 'Test or rule', 'For', 'Study', 'Sens., spec.', 'LR+, LR−', 'Counts', 'Sure; use']} />
           <tbody>
             {shown.map((row) => (
-              <Row key={`${row.id} ${row.of}`} row={row} editing={editing === row.id} onEdit={(on) => setEditing(on ? row.id : null)} />
+              <Row key={`${row.id} ${row.of}`} row={row} editing={editing === row.id} onEdit={mayChange ? (on) => setEditing(on ? row.id : null) : null} />
             ))}
           </tbody>
         </table>
@@ -72,7 +78,14 @@ function textOf(row: Accuracy): string {
   return [row.id, row.of, nameOf(row), row.subject, row.from.cite, row.target ?? '', row.for ? sourceOf(row.for).name : ''].join(' ').toLowerCase()
 }
 
-function Row({ row, editing, onEdit }: { readonly row: Accuracy; readonly editing: boolean; readonly onEdit: (on: boolean) => void }) {
+interface RowProps {
+  readonly row: Accuracy
+  readonly editing: boolean
+  /** null where it is only read. */
+  readonly onEdit: ((on: boolean) => void) | null
+}
+
+function Row({ row, editing, onEdit }: RowProps) {
   const lr = likelihoodRatios(row)
   const leads = moves(row)
   return (
@@ -121,18 +134,20 @@ function Row({ row, editing, onEdit }: { readonly row: Accuracy; readonly editin
                 : 'Shown only. '}
             {row.use.because}.
           </span>
-          <button
-            type="button"
-            aria-label={`Own accuracy for ${row.id}`}
-            aria-expanded={editing}
-            onClick={() => onEdit(!editing)}
-            className="block min-h-11 underline underline-offset-4"
-          >
-            Own accuracy
-          </button>
+          {onEdit && (
+            <button
+              type="button"
+              aria-label={`Own accuracy for ${row.id}`}
+              aria-expanded={editing}
+              onClick={() => onEdit(!editing)}
+              className="block min-h-11 underline underline-offset-4"
+            >
+              Own accuracy
+            </button>
+          )}
         </td>
       </tr>
-      {editing && (
+      {editing && onEdit && (
         <tr>
           <td colSpan={8} className="pb-4">
             <OverrideForm row={row} onDone={() => onEdit(false)} />

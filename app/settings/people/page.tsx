@@ -1,6 +1,7 @@
 import type { Metadata } from 'next'
 import { db } from '@/db'
-import { allAccounts, sessionsOf } from '@/db/queries/accounts'
+import { allAccounts } from '@/db/queries/accounts'
+import { signedInBy } from '@/server/identity'
 import { pageWho } from '@/server/visitor'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
@@ -20,7 +21,7 @@ export default async function PeoplePage() {
       open: account.open,
       factor: account.totp !== null,
       state: account.password !== null ? 'chosen' : (account.invitedUntil ?? 0) > now ? 'invited' : 'over',
-      sessions: sessionsOf(db(), account.id).length,
+      sessions: signedInBy(account.id, now).length,
     }),
   )
   return (

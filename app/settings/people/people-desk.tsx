@@ -99,30 +99,33 @@ export function PeopleDesk({ people, own }: { readonly people: readonly Somebody
       </section>
       <ul className="mt-6" aria-label="People who sign in">
         {people.map((one) => (
-          <li key={one.id} className="flex flex-wrap items-center gap-x-4 gap-y-2 border-t border-hair py-3">
-            <div className="min-w-52 grow">
+          <li key={one.id} className="grid items-center gap-x-4 gap-y-2 border-t border-hair py-3 md:grid-cols-[minmax(13rem,1fr)_auto]">
+            <div>
               <p className="font-semibold">
                 {one.name}
                 {one.id === own && <span className="font-normal text-ash"> (you)</span>}
               </p>
               <p className="text-ash">{standing(one)}</p>
             </div>
-            <Select
-              aria-label={`What ${one.name} may`}
-              value={one.role}
-              onChange={(e) => void ask(one.name, 'change-account', one.id, { role: e.target.value, open: one.open })}
-              className="max-w-40"
-            >
-              <Roles />
-            </Select>
-            <Button onClick={() => void ask(one.name, 'invite-again', one.id)} disabled={!one.open}>
-              New invitation
-            </Button>
-            {one.factor && <Button onClick={() => void ask(one.name, 'reset-factor', one.id)}>Remove second factor</Button>}
-            {one.sessions > 0 && one.id !== own && <Button onClick={() => void ask(one.name, 'end-sessions', one.id)}>Sign out everywhere</Button>}
-            <Button look={one.open ? 'stop' : 'plain'} onClick={() => void ask(one.name, 'change-account', one.id, { role: one.role, open: !one.open })}>
-              {one.open ? 'Close the account' : 'Open the account again'}
-            </Button>
+            <div className="flex flex-wrap items-center gap-x-4 gap-y-2 md:justify-end">
+              <div className="w-40 shrink-0">
+                <Select
+                  aria-label={`What ${one.name} may`}
+                  value={one.role}
+                  onChange={(e) => void ask(one.name, 'change-account', one.id, { role: e.target.value, open: one.open })}
+                >
+                  <Roles />
+                </Select>
+              </div>
+              <Button onClick={() => void ask(one.name, 'invite-again', one.id)} disabled={!one.open}>
+                New invitation
+              </Button>
+              {one.factor && <Button onClick={() => void ask(one.name, 'reset-factor', one.id)}>Remove second factor</Button>}
+              {one.sessions > 0 && one.id !== own && <Button onClick={() => void ask(one.name, 'end-sessions', one.id)}>Sign out everywhere</Button>}
+              <Button look={one.open ? 'stop' : 'plain'} onClick={() => void ask(one.name, 'change-account', one.id, { role: one.role, open: !one.open })}>
+                {one.open ? 'Close the account' : 'Open the account again'}
+              </Button>
+            </div>
           </li>
         ))}
       </ul>

@@ -4,6 +4,7 @@ import { currentRules } from '@/core/clusters/own-rule'
 import { db } from '@/db'
 import { clinicKnowledge } from '@/db/queries/clinic'
 import { pageWho } from '@/server/visitor'
+import { LeadOnly } from '@/ui/lead-only'
 import { SiteHeader } from '@/ui/site-header'
 import { RulesDesk } from '../lazily'
 import { ScreenTitle } from '@/ui/screen-title'
@@ -13,16 +14,19 @@ export const metadata: Metadata = { title: 'Own rules' }
 export default async function RulesPage() {
   // Every page gets a nonce of its own, so none is made ahead of a request.
   await connection()
+  const who = await pageWho()
   return (
     <>
-      <SiteHeader who={await pageWho()} />
+      <SiteHeader who={who} />
       <main className="mx-auto max-w-6xl px-6 py-6">
         <ScreenTitle className="text-3xl">Own rules</ScreenTitle>
         <p className="mt-2 max-w-3xl text-ash">
           Rules of this clinic run in the same engine as the published ones and stand beside them under your name. Without a likelihood ratio and its source a
           rule is a pointer.
         </p>
-        <RulesDesk rules={currentRules(clinicKnowledge(db()).rules)} />
+        <LeadOnly who={who}>
+          <RulesDesk rules={currentRules(clinicKnowledge(db()).rules)} />
+        </LeadOnly>
       </main>
     </>
   )

@@ -45,7 +45,7 @@ export function RulesDesk({ rules }: { readonly rules: readonly OwnRule[] }) {
             Export all as JSON
           </a>
         )}
-        <label className="flex min-h-11 cursor-pointer items-center rounded-card border border-ash px-4 focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-lantern">
+        <label className="flex min-h-11 cursor-pointer items-center rounded-card border border-ash px-4 has-disabled:cursor-default has-disabled:opacity-50 focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-lantern">
           Import JSON
           <input
             type="file"
