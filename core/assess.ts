@@ -11,6 +11,7 @@ import { findingsOf } from './findings/findings'
 import type { Finding, SourceReading } from './findings/finding'
 import { type Level, levelsOf } from './level/level'
 import type { Exam } from './record/exam'
+import { beforeTreatment } from './record/visit'
 import { screenPointer } from './safety/screen-pointers'
 import { FACTS } from './story/facts'
 import { soreSides } from './story/sore-sides'
@@ -102,11 +103,14 @@ export interface Found {
 
 /** The same from findings that are given, as when a published case is replayed. */
 export function assessFindings(found: Found, sides: readonly Side[], weights: Weights): Assessment {
-  const { exam, findings } = found
+  const { findings } = found
+  // What was measured after a treatment tells of change: no rule, source or level reads it.
+  const exam = beforeTreatment(found.exam)
+  const ground: Found = exam === found.exam ? found : { ...found, exam }
   const clusters = inSchoolOrder(weights.knowledge.clusters, exam)
-  const rules = clusters.flatMap((cluster) => SIDES.map((side) => ruleVerdict(cluster, side, found)))
-  const sources = (Object.keys(SOURCES) as SourceId[]).flatMap((source) => sides.flatMap((side) => sourceVerdict(source, side, found, rules, weights) ?? []))
-  return { exam, findings, rules, interplay: interplayOf(findings), sources, levels: levelsOf(exam, findings), found, sides, weights }
+  const rules = clusters.flatMap((cluster) => SIDES.map((side) => ruleVerdict(cluster, side, ground)))
+  const sources = (Object.keys(SOURCES) as SourceId[]).flatMap((source) => sides.flatMap((side) => sourceVerdict(source, side, ground, rules, weights) ?? []))
+  return { exam: found.exam, findings, rules, interplay: interplayOf(findings), sources, levels: levelsOf(exam, findings), found, sides, weights }
 }
 
 /**

@@ -32,6 +32,8 @@ const WORDING: ReadonlySet<string> = new Set([
   'reason',
   'cite',
   'why',
+  // Which way a measure is better tells of change between visits, and of no finding.
+  'freer',
 ])
 
 function fingerprint(value: unknown): string {

@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { composedId } from '../core/record/compose'
 import { type Answer, END_FEELS, LIMITS, PAIN_ORDERS } from '../core/record/answer'
 import type { EventContent, ExamEvent } from '../core/record/event'
-import { PLACES } from '../core/vocabulary/body-area'
+import { RESPONSES, TREATMENTS } from '../core/record/visit-events'
+import { PLACES, ZONES } from '../core/vocabulary/body-area'
 import { QUALITIES } from '../core/vocabulary/quality'
 
 const at = fc.integer({ min: 0, max: 4_000_000_000_000 })
@@ -151,6 +152,42 @@ const frozen = fc.record({
 
 type ContentOf<K extends ExamEvent['type']> = Extract<EventContent, { type: K }>
 
+const response = fc.constantFrom(...RESPONSES)
+const stirring = fc.option(
+  fc.record({
+    stirredBy: fc.constantFrom('much' as const, 'some' as const, 'little' as const, null),
+    settles: fc.constantFrom('minutes' as const, 'half-hour' as const, 'longer' as const, null),
+  }),
+)
+const earlierRun = fc.record({
+  id: uuid,
+  test: slug,
+  side,
+  variant: slug,
+  catalogue: fc.integer({ min: 1, max: 9 }),
+  startedAt: at,
+  moment: fc.nat(20),
+  answers: fc.array(fc.record({ event: uuid, stage: slug, answer: anyAnswer, at }), { maxLength: 3 }),
+  stopped: fc.constantFrom('patient-asked' as const, 'examiner-chose' as const, 'halted' as const, 'consent-withdrawn' as const, null),
+  story: fc.array(
+    fc.record({
+      id: symptom,
+      words: text(300),
+      places,
+      qualities,
+      now: fc.option(intensity),
+      worst: fc.option(intensity),
+      usual: fc.option(intensity),
+      bringsOn: words(0, 300),
+      eases: words(0, 300),
+      stirring,
+    }),
+    { maxLength: 2 },
+  ),
+  exam: uuid,
+  visit: fc.integer({ min: 1, max: 40 }),
+})
+
 /** The content of every kind of event; a kind that is added does not compile until it stands here. */
 const CONTENTS: { readonly [K in ExamEvent['type']]: fc.Arbitrary<ContentOf<K>> } = {
   'exam-opened': some(
@@ -172,12 +209,7 @@ const CONTENTS: { readonly [K in ExamEvent['type']]: fc.Arbitrary<ContentOf<K>> 
       usual: fc.option(intensity),
       bringsOn: words(0, 300),
       eases: words(0, 300),
-      stirring: fc.option(
-        fc.record({
-          stirredBy: fc.constantFrom('much' as const, 'some' as const, 'little' as const, null),
-          settles: fc.constantFrom('minutes' as const, 'half-hour' as const, 'longer' as const, null),
-        }),
-      ),
+      stirring,
     },
     'type',
     'symptom',
@@ -199,7 +231,14 @@ const CONTENTS: { readonly [K in ExamEvent['type']]: fc.Arbitrary<ContentOf<K>> 
   'wrong-person': fc.record({ type: is('wrong-person'), why: words(3, 300) }),
   'screen-rest-no': fc.record({ type: is('screen-rest-no'), group: slug, items: fc.array(slug, { minLength: 1, maxLength: 5 }) }),
   'gate-opened': some({ type: is('gate-opened'), gate: slug, why: words(3, 300), causes: fc.array(slug, { maxLength: 4 }) }, 'type', 'gate', 'why'),
-  'test-started': fc.record({ type: is('test-started'), run: uuid, test: slug, side, variant: slug }),
+  'test-started': some(
+    { type: is('test-started'), run: uuid, test: slug, side, variant: slug, moment: fc.integer({ min: 1, max: 20 }) },
+    'type',
+    'run',
+    'test',
+    'side',
+    'variant',
+  ),
   'stage-answered': fc.record({ type: is('stage-answered'), run: uuid, stage: slug, answer: anyAnswer }),
   'test-stopped': fc.record({
     type: is('test-stopped'),
@@ -240,6 +279,29 @@ const CONTENTS: { readonly [K in ExamEvent['type']]: fc.Arbitrary<ContentOf<K>> 
   'note-written': fc.record({ type: is('note-written'), text: text(500) }),
   'exam-signed': some({ type: is('exam-signed'), frozen }, 'type'),
   'addendum-written': fc.record({ type: is('addendum-written'), text: words(1, 300) }),
+  'episode-continued': fc.record({
+    type: is('episode-continued'),
+    episode: uuid,
+    visit: fc.integer({ min: 2, max: 40 }),
+    given: fc.uniqueArray(symptom, { maxLength: 4 }),
+    earlier: fc.array(earlierRun, { maxLength: 3 }),
+    treated: fc.array(fc.record({ exam: uuid, at, kind: fc.constantFrom(...TREATMENTS) }), { maxLength: 2 }),
+    signs: fc.array(fc.record({ test: slug, side, as: fc.constantFrom('pinned' as const, 'dropped' as const, 'proposed' as const), why: words(0, 300) }), {
+      maxLength: 3,
+    }),
+    baselines: fc.array(fc.record({ run: uuid, why: words(3, 300) }), { maxLength: 2 }),
+  }),
+  'treatment-given': fc.record({
+    type: is('treatment-given'),
+    kind: fc.constantFrom(...TREATMENTS),
+    region: fc.constantFrom(...ZONES),
+    side: fc.constantFrom('left' as const, 'right' as const, 'both' as const),
+    words: text(300),
+    response: fc.option(response),
+  }),
+  'treatment-answered': fc.record({ type: is('treatment-answered'), treatment: fc.integer({ min: 1, max: 20 }), response }),
+  'sign-marked': fc.record({ type: is('sign-marked'), test: slug, side, as: fc.constantFrom('pinned' as const, 'dropped' as const, 'proposed' as const) }),
+  'baseline-pinned': fc.record({ type: is('baseline-pinned'), run: uuid, why: words(3, 300) }),
 }
 
 /** Any event of one kind, or of every kind. */

@@ -48,6 +48,7 @@ export function runThatReads(exam: Exam, test: ExamTest, side: TestSide, variant
     side,
     variant,
     startedAt: exam.openedAt,
+    moment: 0,
     answers: [],
     stopped: null,
     catalogue: Infinity,

@@ -2,6 +2,7 @@ import type { ExamTest, TestId } from '../catalogue/exam-test'
 import { type Answer, angleOf } from '../record/answer'
 import type { Exam, Run, StageAnswer } from '../record/exam'
 import { loadsLeft, nextStage, reproductions } from '../record/ladder'
+import { beforeTreatment } from '../record/visit'
 import { soreSides } from '../story/sore-sides'
 import { areaOf, sideOf } from '../vocabulary/body-area'
 import { otherSide, SIDES, type Side } from '../vocabulary/side'
@@ -31,13 +32,14 @@ export interface Repertory {
 /**
  * Everything the examination found, one finding for each test, side and side it speaks about.
  *
- * The one place where raw answers become meaning. The latest finished performance of a test counts; a
- * run still on its ladder is not a finding yet. A test that another one already answered is filled from it.
+ * The one place where raw answers become meaning. The first performance that decided something counts, of those before anything
+ * was treated: what is measured after a treatment tells of change and of nothing else. A run still on its ladder is not a finding
+ * yet. A test that another one already answered is filled from it.
  */
 export function findingsOf(exam: Exam, repertory: Repertory): readonly Finding[] {
   const known = KNOWN.get(exam)
   if (known?.all === repertory.all) return known.findings
-  const findings = read(exam, repertory)
+  const findings = read(beforeTreatment(exam), repertory)
   KNOWN.set(exam, { all: repertory.all, findings })
   return findings
 }
@@ -94,7 +96,7 @@ export function findingsOfRun(run: Run, exam: Exam, { testById, all }: Repertory
  */
 export function findingsOfTest(exam: Exam, test: TestId, repertory: Repertory): readonly Finding[] {
   const known = KNOWN.get(exam)
-  return known?.all === repertory.all ? known.findings.filter((f) => f.test === test) : read(exam, repertory, test)
+  return known?.all === repertory.all ? known.findings.filter((f) => f.test === test) : read(beforeTreatment(exam), repertory, test)
 }
 
 /** Which tests each test answers as well. */
@@ -116,8 +118,9 @@ const READ_RUNS = new WeakMap<Run, { readonly all: Repertory['all']; readonly fi
 function readOnce(run: Run, exam: Exam, all: Repertory['all'], compared: boolean, tests: () => readonly ExamTest[]): readonly Finding[] {
   const known = compared ? undefined : READ_RUNS.get(run)
   if (known?.all === all) return known.findings
-  // What was told later is no measure of what was felt then.
-  const then = { ...exam, symptoms: run.story }
+  // What was told later is no measure of what was felt then, nor is what was measured later the other side of it.
+  const later = exam.runs.some((r) => r.moment > run.moment)
+  const then = { ...exam, symptoms: run.story, ...(later && { runs: exam.runs.filter((r) => r.moment <= run.moment) }) }
   const findings = tests().flatMap((test) => interpretRun(test, run, then))
   if (!compared) READ_RUNS.set(run, { all, findings })
   return findings

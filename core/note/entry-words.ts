@@ -12,7 +12,8 @@ import { WARNINGS } from '../safety/warnings'
 import { FACTS } from '../story/facts'
 import { SCREEN } from '../story/screen'
 import { placeWords } from '../vocabulary/body-area'
-import { listWords } from '../vocabulary/sentence'
+import { counted, listWords } from '../vocabulary/sentence'
+import { treatmentWords } from './treatment-words'
 
 /**
  * An entry in one line, for whoever has to deal with it by hand: nothing of what it said is left out.
@@ -101,8 +102,26 @@ export function entryWords(event: ExamEvent, among: readonly ExamEvent[] = []): 
       return 'Signature'
     case 'exam-opened':
       return 'Examination opened'
+    case 'episode-continued':
+      return `Visit ${event.visit} of an episode; ${counted(event.earlier.length, 'earlier performance')} brought`
+    case 'treatment-given':
+      return `Treatment: ${treatmentWords(event)}`
+    case 'treatment-answered':
+      return `After treatment ${event.treatment}: ${event.response}`
+    case 'sign-marked':
+      return `${titleOf(event)}: ${SIGN_WORDS[event.as]}`
+    case 'baseline-pinned': {
+      const begun = startOf(event.run, among)
+      return `${begun ? titleOf(begun) : 'An earlier performance'}: this one is the baseline; ${event.why}`
+    }
   }
 }
+
+const SIGN_WORDS = {
+  pinned: 'pinned as a comparable sign',
+  dropped: 'dropped from the comparable signs',
+  proposed: 'a comparable sign as proposed',
+} as const
 
 /** Why a test ended before its ladder did. */
 const STOPPED_WORDS = {

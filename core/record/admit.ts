@@ -4,12 +4,14 @@ import { listWords } from '../vocabulary/sentence'
 import { inSentence } from '../vocabulary/sentence'
 import { type Answer, ANSWERS_AT, angleOf, type SymptomId } from './answer'
 import type { ExamEvent, GateOpened, ScreenRestNo, StageAnswered, SymptomDescribed, TestStarted } from './event'
-import { type Exam, examFrom, type Run, withEvent } from './exam'
+import { type Exam, examFrom, withEvent } from './exam'
 import { historyIssues } from './history'
 import { broughtItOnAt, nextStage } from './ladder'
-import { cellsOf, effectOf, fitsColumn, sidesOf, type StageOutline } from './outline'
+import { cellsOf, effectOf, fitsColumn, type StageOutline } from './outline'
 import type { Rulebook } from './rulebook'
+import { hasWords, isProblem, no, overridable, performable, runOf, saysNothing } from './refusals'
 import { somethingRestsOn } from './rests-on'
+import { visitObjection } from './visit-admission'
 
 /** Either the record with the event in it, or why it cannot be. */
 export type Admission =
@@ -23,12 +25,6 @@ export type Admission =
 
 /** An examination of several hours fills some hundreds; this keeps one record from stalling the clinic. */
 export const MOST_EVENTS = 20_000
-
-const KEPT = 'Everything recorded before it is kept; this was not written.'
-
-function no(what: string, todo: string): Problem {
-  return { what, kept: KEPT, do: todo }
-}
 
 /**
  * May this event join this record?
@@ -160,6 +156,12 @@ function objection(exam: Exam, events: readonly ExamEvent[], event: ExamEvent, b
     case 'plan-chosen':
     case 'note-written':
       return null
+    case 'episode-continued':
+    case 'treatment-given':
+    case 'treatment-answered':
+    case 'sign-marked':
+    case 'baseline-pinned':
+      return visitObjection(exam, events, event, book)
     case 'consent-given':
       // Before it was asked what had been explained, nothing stood there, and those records stay readable.
       return exam.edition.rules < EXPLAINED_SINCE || hasWords(event.explained ?? '')
@@ -170,15 +172,6 @@ function objection(exam: Exam, events: readonly ExamEvent[], event: ExamEvent, b
 
 /** Edition of the rules since which consent says what was explained. */
 const EXPLAINED_SINCE = 3
-
-/** Blanks and strokes are no reason. */
-function hasWords(text: string): boolean {
-  return /\p{L}{2}/u.test(text)
-}
-
-function saysNothing(why: string, what: string): Problem | null {
-  return hasWords(why) ? null : no(`${what} needs a reason in words.`, 'Say why in a few words.')
-}
 
 /** Only what is closed is opened, in words, and for what closed it: what comes later closes it again. */
 function openable(exam: Exam, { gate, why, causes }: GateOpened, book: Rulebook): Problem | null {
@@ -195,7 +188,7 @@ function openable(exam: Exam, { gate, why, causes }: GateOpened, book: Rulebook)
 function followsOn(exam: Exam, { symptom, first }: SymptomDescribed): Problem | null {
   const next = nextSymptom(exam)
   if (first && symptom !== next) return no(`${symptom} is described already.`, `Call the new symptom ${next}.`)
-  if (exam.symptoms.some((s) => s.id === symptom)) return null
+  if (exam.symptoms.some((s) => s.id === symptom) || exam.episode?.given.includes(symptom)) return null
   return symptom === next ? null : no(`${symptom} would leave a gap in the numbering.`, `Call the new symptom ${next}.`)
 }
 
@@ -221,16 +214,6 @@ function restAnswerable(event: ScreenRestNo, book: Rulebook): Problem | null {
   return null
 }
 
-function performable(test: string, side: string, book: Rulebook): Problem | null {
-  const outline = book.test(test)
-  if (!outline) return no(`There is no test called “${test}”.`, 'Choose one from the list of tests.')
-  const sides: readonly string[] = sidesOf(outline)
-  if (sides.includes(side)) return null
-  return outline.sides === 'none'
-    ? no(`${outline.name} loads both sides at once and has no side of its own.`, 'Record it without a side.')
-    : no(`${outline.name} is done on the left or on the right, not on “${side}”.`, 'Say which side was tested.')
-}
-
 function startable(exam: Exam, event: TestStarted, book: Rulebook): Problem | null {
   const wrong = performable(event.test, event.side, book)
   if (wrong) return wrong
@@ -238,6 +221,8 @@ function startable(exam: Exam, event: TestStarted, book: Rulebook): Problem | nu
   if (!outline?.variants.some((v) => v.id === event.variant)) {
     return no(`“${event.variant}” is not a technique of this test.`, `Choose ${listWords(outline?.variants.map((v) => v.id) ?? [])}.`)
   }
+  const moment = event.moment ?? 0
+  if (moment > exam.treatments.length) return no(`Nothing was treated ${moment === 1 ? 'yet' : `${moment} times`}.`, 'Note the treatment first, then measure again.')
   if (exam.consent === 'withdrawn') return no('Consent to testing was withdrawn.', 'Ask again and record the answer before going on.')
   if (exam.runs.some((run) => run.id === event.run)) return no('This test was already started.', 'Go on with it, or start it anew.')
   if (exam.consent === 'not-asked') return no('Consent is not recorded.', 'Explain what will be done, ask, and record the answer.')
@@ -252,27 +237,11 @@ function startable(exam: Exam, event: TestStarted, book: Rulebook): Problem | nu
     : no(`${outline.name} follows a positive ${inSentence(book.test(outline.follows)?.name ?? outline.follows)}.`, 'Do that test on this side first.')
 }
 
-function runOf(exam: Exam, id: string): Run | Problem {
-  return exam.runs.find((run) => run.id === id) ?? no('This test was not started, or was taken back.', 'Start it again.')
-}
-
-function isProblem(found: Run | Problem): found is Problem {
-  return 'what' in found
-}
-
 function stoppable(exam: Exam, id: string, book: Rulebook): Problem | null {
   const run = runOf(exam, id)
   if (isProblem(run)) return run
   const outline = book.test(run.test)
   return outline && nextStage(run, outline) ? null : no('This test is already over.', 'Nothing to do.')
-}
-
-/** Only what was performed to its end, or stopped, has a result to replace. */
-function overridable(exam: Exam, id: string, book: Rulebook): Problem | null {
-  const run = runOf(exam, id)
-  if (isProblem(run)) return run
-  const outline = book.test(run.test)
-  return outline && nextStage(run, outline) === null ? null : no('This test is not finished.', 'Finish or stop it first.')
 }
 
 function answerable(exam: Exam, events: readonly ExamEvent[], event: StageAnswered, book: Rulebook): Problem | null {
@@ -350,7 +319,7 @@ function undoable(events: readonly ExamEvent[], target: string, book: Rulebook):
   if (!found) return no('There is nothing with that number to take back.', 'Nothing to do.')
   if (found.type === 'undone') return no('A taking-back is not itself taken back.', 'Record it again instead.')
   if (found.type === 'consent-withdrawn') return no('A withdrawal of consent stays.', 'If the patient agrees again, record that.')
-  if (found.type === 'exam-opened' || found.type === 'exam-signed' || found.type === 'addendum-written') {
+  if (found.type === 'exam-opened' || found.type === 'episode-continued' || found.type === 'exam-signed' || found.type === 'addendum-written') {
     return no('This entry stays on the record for good.', 'Write an addendum instead.')
   }
   if (events.some((e) => e.type === 'undone' && e.target === target)) return no('This was already taken back.', 'Nothing to do.')

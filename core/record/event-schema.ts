@@ -5,18 +5,12 @@ import { ANSWER } from './answer-schema'
 import type { ExamEvent } from './event'
 import { EDITION_SHAPE, FROZEN_SHAPE } from './frozen-schema'
 import { byField, count, intensity, oneOf, places, qualities, recordOf, SLUG, shape, slug, symptomId, uuid, words } from './shapes'
+import { MOMENT, STIRRING_SHAPE, VISIT_FIELDS } from './visit-schema'
 
 const side = oneOf('left', 'right', 'none')
 const yesNo = oneOf('yes', 'no')
 const stamp = { id: uuid, at: count.max(LATEST_MS).required(), by: slug }
 const event = <const T extends string, S extends yup.ObjectShape>(type: T, fields: S) => shape({ ...stamp, type: oneOf(type), ...fields })
-const orNull = <const T extends string>(...values: readonly T[]) =>
-  yup
-    .string<T>()
-    .strict()
-    .nullable()
-    .defined()
-    .oneOf([...values, null])
 
 /**
  * The shape of every event, by its kind.
@@ -41,9 +35,7 @@ export const EVENT_SHAPES = {
     usual: intensity.nullable(),
     bringsOn: words(300),
     eases: words(300),
-    stirring: shape({ stirredBy: orNull('much', 'some', 'little'), settles: orNull('minutes', 'half-hour', 'longer') })
-      .nullable()
-      .defined(),
+    stirring: STIRRING_SHAPE.nullable().defined(),
     first: yup.boolean().strict(),
   }),
   'symptom-removed': event('symptom-removed', { symptom: symptomId }),
@@ -57,7 +49,7 @@ export const EVENT_SHAPES = {
     why: words(300).min(3),
     causes: yup.array().strict().max(200).of(yup.string().strict().defined().max(120)).optional(),
   }),
-  'test-started': event('test-started', { run: uuid, test: slug, side, variant: slug }),
+  'test-started': event('test-started', { run: uuid, test: slug, side, variant: slug, moment: MOMENT.optional() }),
   'stage-answered': event('stage-answered', { run: uuid, stage: slug, answer: ANSWER }),
   'test-stopped': event('test-stopped', { run: uuid, why: oneOf('patient-asked', 'examiner-chose', 'halted') }),
   'run-chosen': event('run-chosen', { run: uuid, why: words(300).min(3) }),
@@ -97,6 +89,11 @@ export const EVENT_SHAPES = {
   'note-written': event('note-written', { text: words(20_000) }),
   'exam-signed': event('exam-signed', { frozen: FROZEN_SHAPE.default(undefined).optional() }),
   'addendum-written': event('addendum-written', { text: words(5000).min(1) }),
+  'episode-continued': event('episode-continued', VISIT_FIELDS['episode-continued']),
+  'treatment-given': event('treatment-given', VISIT_FIELDS['treatment-given']),
+  'treatment-answered': event('treatment-answered', VISIT_FIELDS['treatment-answered']),
+  'sign-marked': event('sign-marked', VISIT_FIELDS['sign-marked']),
+  'baseline-pinned': event('baseline-pinned', VISIT_FIELDS['baseline-pinned']),
 }
 
 /** Any event. */

@@ -5,16 +5,11 @@ import type { Side, TestSide } from '../vocabulary/side'
 import type { Edition } from '../vocabulary/edition'
 import type { Answer, SymptomId } from './answer'
 import type { Frozen } from './frozen'
+import type { StopReason, Stirring } from './run'
+import type { Stamp } from './stamp'
+import type { VisitEvent } from './visit-events'
 
-/** What every event carries. */
-interface Stamp {
-  /** UUID version 7, made where the event was made; sending it twice stores it once. */
-  readonly id: string
-  /** When it happened, in milliseconds since 1970 (UTC). */
-  readonly at: number
-  /** The practitioner who recorded it. */
-  readonly by: string
-}
+export type { Stirring } from './run'
 
 /** Opens the record. Names stay outside the log, so that erasing a person never needs to rewrite it. */
 export interface ExamOpened extends Stamp {
@@ -25,14 +20,6 @@ export interface ExamOpened extends Stamp {
   readonly ageYears: number | null
   /** What it is recorded and read with; absent in records made before editions were named. */
   readonly edition?: Edition
-}
-
-/** How easily a symptom is stirred up, and how long it takes to settle. */
-export interface Stirring {
-  /** How much provocation it takes; null while not asked. */
-  readonly stirredBy: 'much' | 'some' | 'little' | null
-  /** How long it lasts afterwards; null while not asked. */
-  readonly settles: 'minutes' | 'half-hour' | 'longer' | null
 }
 
 /** A familiar symptom as the patient tells it. Describing the same number again replaces it. */
@@ -111,6 +98,8 @@ export interface TestStarted extends Stamp {
   readonly test: string
   readonly side: TestSide
   readonly variant: string
+  /** The moment of the visit: n after treatment n; before any treatment when absent. */
+  readonly moment?: number
 }
 
 /** What was observed at one stage of a running test. */
@@ -125,7 +114,7 @@ export interface StageAnswered extends Stamp {
 export interface TestStopped extends Stamp {
   readonly type: 'test-stopped'
   readonly run: string
-  readonly why: 'patient-asked' | 'examiner-chose' | 'halted'
+  readonly why: StopReason
 }
 
 /** Of several performances of a test, the one that counts as the first valid one of this visit, and why the others do not. */
@@ -275,6 +264,7 @@ export type ExamEvent =
   | NoteWritten
   | ExamSigned
   | AddendumWritten
+  | VisitEvent
 
 /** An event as its maker knows it: the server says who made it. */
 export type NewEvent = ExamEvent extends infer E ? (E extends ExamEvent ? Omit<E, 'by'> : never) : never

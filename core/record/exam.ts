@@ -1,51 +1,17 @@
-import type { Place } from '../vocabulary/body-area'
 import type { Intensity } from '../vocabulary/intensity'
-import type { Quality } from '../vocabulary/quality'
 import { type Edition, FIRST_EDITION } from '../vocabulary/edition'
 import type { Side, TestSide } from '../vocabulary/side'
-import type { Answer, SymptomId } from './answer'
-import type { ConsentRenewed, ExamEvent, FindingOverridden, PlanMode, Setting, StageAnswered, Stirring, TestStarted, TestStopped } from './event'
+import type { SymptomId } from './answer'
+import type { ConsentRenewed, ExamEvent, FindingOverridden, PlanMode, Setting, StageAnswered, TestStarted, TestStopped } from './event'
 import type { Frozen } from './frozen'
 import { type Memory, memoryOf, NO_MEMORY, remember } from './memory'
 import { asCalledNow, OLD_NAMES, type OldNames } from './old-names'
+import type { Run, Symptom } from './run'
 import { notUndone } from './undo'
+import { type Episode, type Treatment, withVisitEvent } from './visit'
+import type { PinnedBaseline, SignMark } from './visit-events'
 
-/** A complaint the examination is judged against. */
-export interface Symptom {
-  readonly id: SymptomId
-  readonly words: string
-  readonly places: readonly Place[]
-  readonly qualities: readonly Quality[]
-  readonly now: Intensity | null
-  readonly worst: Intensity | null
-  readonly usual: Intensity | null
-  readonly bringsOn: string
-  readonly eases: string
-  readonly stirring: Stirring | null
-}
-
-/** One answer, where on the ladder it was given, and when. */
-export interface StageAnswer {
-  readonly event: string
-  readonly stage: string
-  readonly answer: Answer
-  readonly at: number
-}
-
-/** One performance of one test. */
-export interface Run {
-  readonly id: string
-  readonly test: string
-  readonly side: TestSide
-  readonly variant: string
-  /** Edition of the catalogue it is read with: stages added later do not belong to it. */
-  readonly catalogue: number
-  readonly startedAt: number
-  readonly answers: readonly StageAnswer[]
-  readonly stopped: TestStopped['why'] | 'consent-withdrawn' | null
-  /** The story it is read against: as it stood when the symptom came on, or at the last answer. */
-  readonly story: readonly Symptom[]
-}
+export type { EarlierRun, Run, StageAnswer, Symptom } from './run'
 
 /** Something that happened to consent. */
 export interface ConsentStep {
@@ -100,6 +66,14 @@ export interface Exam {
   /** What was on the record at any time. */
   readonly memory: Memory
   readonly runs: readonly Run[]
+  /** The episode it is a later visit of; null for the first visit. */
+  readonly episode: Episode | null
+  /** What was done between measurements, oldest first. */
+  readonly treatments: readonly Treatment[]
+  /** What was said of comparable signs, by "test side", in this visit or an earlier one. */
+  readonly signs: Readonly<Record<string, SignMark>>
+  /** Performances that were said to be a baseline, the latest last. */
+  readonly baselines: readonly PinnedBaseline[]
   readonly skips: readonly Skip[]
   /** Performances that were said to be the valid one of several, with the reason; the latest of a test counts. */
   readonly chosen: readonly { readonly run: string; readonly why: string }[]
@@ -169,7 +143,8 @@ function runAs(start: TestStarted, answers: readonly StageAnswered[], stopped: T
 }
 
 function begun(event: TestStarted, catalogue: number, story: readonly Symptom[]): Run {
-  return { id: event.run, test: event.test, side: event.side, variant: event.variant, catalogue, startedAt: event.at, answers: [], stopped: null, story }
+  const { run: id, test, side, variant, at: startedAt, moment = 0 } = event
+  return { id, test, side, variant, catalogue, startedAt, moment, answers: [], stopped: null, story }
 }
 
 /**
@@ -197,6 +172,10 @@ export const NOTHING_YET: Omit<Exam, 'id' | 'personId' | 'ageYears' | 'openedAt'
   unlocked: [],
   memory: NO_MEMORY,
   runs: [],
+  episode: null,
+  treatments: [],
+  signs: {},
+  baselines: [],
   skips: [],
   chosen: [],
   overrides: [],
@@ -318,6 +297,12 @@ function step(before: Exam, event: ExamEvent): Exam {
       return { ...exam, signed: { at: event.at, by: event.by, frozen: event.frozen ?? null } }
     case 'addendum-written':
       return { ...exam, addenda: [...exam.addenda, { at: event.at, by: event.by, text: event.text }] }
+    case 'episode-continued':
+    case 'treatment-given':
+    case 'treatment-answered':
+    case 'sign-marked':
+    case 'baseline-pinned':
+      return { ...exam, ...withVisitEvent(exam, event) }
   }
 }
 

@@ -54,6 +54,9 @@ export function historyIssues(events: readonly ExamEvent[]): readonly HistoryIss
       case 'symptom-removed':
         if (!symptoms.has(event.symptom)) refuse(`names ${event.symptom}, which was not described`)
         break
+      case 'episode-continued':
+        if (at !== 1) refuse('goes on with an episode later than at the opening')
+        break
       case 'exam-signed':
         signed = true
         break

@@ -51,7 +51,18 @@ export function somethingRestsOn(target: ExamEvent, events: readonly ExamEvent[]
     case 'undone':
     case 'note-written':
       return false
+    case 'treatment-given': {
+      // Its place in the order is its number, and moments are counted by it.
+      const n = counting.filter((e) => e.type === 'treatment-given').indexOf(target) + 1
+      const speaksOf = (e: ExamEvent) => (e.type === 'test-started' ? (e.moment ?? 0) : e.type === 'treatment-answered' ? e.treatment : 0)
+      return later.some((e) => e.type === 'treatment-given' || speaksOf(e) >= n)
+    }
+    case 'treatment-answered':
+    case 'sign-marked':
+    case 'baseline-pinned':
+      return false
     case 'exam-opened':
+    case 'episode-continued':
     case 'exam-signed':
     case 'addendum-written':
       return true

@@ -59,22 +59,53 @@ export function briskReflexes(runs: readonly Run[]): readonly string[] {
 
 const FEELING = ['absent', 'less', 'normal']
 
-/** Later screens of the same side that show less strength, reflex or feeling than an earlier one. */
-export function deficitGrew(runs: readonly Run[]): readonly string[] {
+/**
+ * Later screens of the same side that show less strength, reflex or feeling than an earlier one.
+ *
+ * @param runs - the performances of this visit
+ * @param earlier - those of earlier visits of the episode: what they showed is the baseline, and no cause by itself
+ */
+export function deficitGrew(runs: readonly Run[], earlier: readonly Run[] = []): readonly string[] {
+  const before = screens(earlier)
   const all = screens(runs)
   return all.flatMap((later, i) =>
-    all.slice(0, i).some((earlier) => earlier.test === later.test && earlier.side === later.side && isWorse(earlier, later)) ? [causeOf(later)] : [],
+    [...before, ...all.slice(0, i)].some((one) => one.test === later.test && one.side === later.side && isWorse(one, later)) ? [causeOf(later)] : [],
   )
 }
 
 function isWorse(before: Run, after: Run): boolean {
-  const lower = (stage: string, rank: (value: string) => number) =>
-    Object.entries(cellsAt(after, stage)).some(([cell, value]) => {
-      const was = cellsAt(before, stage)[cell]
-      return was !== undefined && rank(was) >= 0 && rank(value) >= 0 && rank(value) < rank(was)
+  return cellChanges(before, after).some(({ by }) => by < 0)
+}
+
+/** A cell of a neurological screen that shows more or less than before. */
+export interface CellChange {
+  readonly stage: string
+  readonly cell: string
+  readonly before: string
+  readonly after: string
+  /** Grades lost, below 0, or gained. */
+  readonly by: number
+}
+
+/** Strength, reflexes and feeling of one limb, twice: what was seen both times and differs. A brisk reflex that calms down has lost nothing. */
+export function cellChanges(before: Pick<Run, 'answers'>, after: Pick<Run, 'answers'>): readonly CellChange[] {
+  return Object.entries(RANKS).flatMap(([stage, rank]) => {
+    const then = cellsAt(before, stage)
+    return Object.entries(cellsAt(after, stage)).flatMap(([cell, value]) => {
+      const was = then[cell]
+      const [from, to] = [was === undefined ? -1 : rank(was), rank(value)]
+      return was === undefined || from < 0 || to < 0 || from === to ? [] : [{ stage, cell, before: was, after: value, by: to - from }]
     })
-  const feeling = (value: string) => FEELING.indexOf(value)
-  return lower('strength', Number) || lower('reflexes', Number) || lower('sensation', feeling)
+  })
+}
+
+const USUAL_REFLEX = 2
+
+/** How much of it there is, by stage; what cannot be ranked is below 0. */
+const RANKS: Readonly<Record<string, (value: string) => number>> = {
+  strength: Number,
+  reflexes: (value) => Math.min(Number(value), USUAL_REFLEX),
+  sensation: (value) => FEELING.indexOf(value),
 }
 
 /** What a performance is called as the cause of a gate. */

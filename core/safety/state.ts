@@ -45,7 +45,7 @@ function lookedUp(state: State, exam: Exam): readonly string[] {
     case 'told-otherwise':
       return toldOtherwise(exam)
     case 'deficit-grew':
-      return deficitGrew(exam.runs)
+      return deficitGrew(exam.runs, exam.episode?.earlier)
     case 'saddle-loss':
       return saddleLoss(exam.runs)
     case 'legs-deficit':

@@ -1,5 +1,8 @@
 import { type Side, SIDES } from './side'
 
+/** Where along the body an area lies. */
+export const ZONES = ['head', 'neck', 'arm', 'trunk', 'low-back', 'pelvis', 'thigh', 'below-knee'] as const
+
 /** One named area of the body chart; each exists on the left and on the right. */
 export interface BodyArea {
   /** As said to a colleague: "back of the thigh". */
@@ -9,7 +12,7 @@ export interface BodyArea {
   /** The view of the chart that shows it. */
   readonly view: 'front' | 'back'
   /** Where along the body it lies; what tests and starting odds ask of a place. */
-  readonly zone: 'head' | 'neck' | 'arm' | 'trunk' | 'low-back' | 'pelvis' | 'thigh' | 'below-knee'
+  readonly zone: (typeof ZONES)[number]
 }
 
 /** Front areas first, head to foot, then the back. The order is the order of keyboard travel. */

@@ -12,6 +12,8 @@ export interface AngleLimits {
   readonly max: Degrees
   /** The angle before the movement begins; 0 when absent. */
   readonly rest?: Degrees
+  /** A smaller figure is the freer movement, as where it counts what the joint is short of straight. */
+  readonly freer?: 'less'
   /** Outside these an angle is possible but unusual, and the screen asks once. */
   readonly usual: readonly [Degrees, Degrees]
 }

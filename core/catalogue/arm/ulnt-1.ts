@@ -40,7 +40,7 @@ export const ulnt1 = defineTest({
     load('supinate', 'Palm up', 'Turn the {side} palm up.', armPose(OUT, { contacts: HANDS })),
     load('wrist-first', 'Wrist and fingers back', 'Bend wrist, thumb and all fingers of the {side} hand back.', armPose(OUT, { contacts: HANDS })),
     load('elbow', 'Straighten the elbow', 'Straighten the {side} elbow slowly.', armPose(END, { measured: 'near-elbow', contacts: HANDS }), {
-      angle: { joint: 'elbow, degrees short of straight', min: 0, max: 140, rest: 90, usual: [0, 90] },
+      angle: { joint: 'elbow, degrees short of straight', min: 0, max: 140, rest: 90, freer: 'less', usual: [0, 90] },
     }),
     load('wrist', 'Wrist and fingers back', 'Bend wrist, thumb and all fingers of the {side} hand back, kept straight.', armPose(END, { contacts: HANDS })),
     ...neckStages(END, HANDS),

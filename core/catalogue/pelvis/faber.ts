@@ -36,7 +36,7 @@ export const faber = defineTest({
       do: '{side} heel above the {other} knee. Hold the {other} hip bone and press the knee gently down.',
       ask: ASK,
       holdSeconds: 5,
-      angle: { unit: ' cm', joint: 'knee height above the table', min: 0, max: 60, usual: [3, 40] },
+      angle: { unit: ' cm', joint: 'knee height above the table', min: 0, max: 60, freer: 'less', usual: [3, 40] },
       pose: {
         plane: 'front',
         support: 'table',
