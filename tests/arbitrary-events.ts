@@ -186,6 +186,10 @@ const earlierRun = fc.record({
   ),
   exam: uuid,
   visit: fc.integer({ min: 1, max: 40 }),
+  overrides: fc.array(
+    fc.record({ about: oneSide, result: fc.constantFrom('positive' as const, 'negative' as const, 'inconclusive' as const), why: words(0, 300) }),
+    { maxLength: 2 },
+  ),
 })
 
 /** The content of every kind of event; a kind that is added does not compile until it stands here. */

@@ -77,7 +77,8 @@ export function performed(record: Composed, id: string, side: TestSide, given: R
   if (!test) throw new Error(`There is no test called ${id}.`)
   const way = variant ?? test.variants[0]?.id ?? ''
   const run = composedId(AT, `${id} ${side}`, record.events.length)
-  let next = agreedTo(record, test.intimate).then({ type: 'test-started', run, test: id, side, variant: way })
+  const moment = record.exam.treatments.length
+  let next = agreedTo(record, test.intimate).then({ type: 'test-started', run, test: id, side, variant: way, ...(moment > 0 && { moment }) })
   for (;;) {
     const now = next.exam.runs.find((r) => r.id === run)
     const stage = now && nextStage(now, test)

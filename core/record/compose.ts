@@ -103,7 +103,8 @@ function perform(before: Composed, setting: Setting, test: string, side: TestSid
   const { events } = before
   const at = setting.at + events.length * PACE_MS
   const run = composedId(at, openedAs(events), 100_000 + events.length)
-  let record = agreedTo(before, outline?.intimate).then({ type: 'test-started', run, test, side, variant: done })
+  const moment = before.exam.treatments.length
+  let record = agreedTo(before, outline?.intimate).then({ type: 'test-started', run, test, side, variant: done, ...(moment > 0 && { moment }) })
   for (const answer of answers) {
     const performed = record.exam.runs.find((r) => r.id === run)
     const stage = outline && performed ? nextStage(performed, outline) : null

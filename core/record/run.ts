@@ -1,7 +1,7 @@
 import type { Place } from '../vocabulary/body-area'
 import type { Intensity } from '../vocabulary/intensity'
 import type { Quality } from '../vocabulary/quality'
-import type { TestSide } from '../vocabulary/side'
+import type { Side, TestSide } from '../vocabulary/side'
 import type { Answer, SymptomId } from './answer'
 
 /** How easily a symptom is stirred up, and how long it takes to settle. */
@@ -59,4 +59,6 @@ export interface EarlierRun extends Run {
   /** The examination it was done in, and which visit of the episode that was, from 1. */
   readonly exam: string
   readonly visit: number
+  /** Results that the examiner replaced then, with the reason. */
+  readonly overrides: readonly { readonly about: Side; readonly result: 'positive' | 'negative' | 'inconclusive'; readonly why: string }[]
 }

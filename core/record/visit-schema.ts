@@ -52,6 +52,7 @@ const earlierRun = shape({
   story: list(99, symptom),
   exam: uuid,
   visit: count.min(1).max(MOST_VISITS).required(),
+  overrides: list(20, shape({ about: oneOf('left', 'right'), result: oneOf('positive', 'negative', 'inconclusive'), why: words(300) })),
 })
 
 /** The moment of a visit that a test belongs to. */

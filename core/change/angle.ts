@@ -1,0 +1,57 @@
+import { meanOf } from '../findings/measures'
+import { angleOf } from '../record/answer'
+import type { Run } from '../record/exam'
+import type { StageOutline } from '../record/outline'
+import type { ErrorOf } from './errors'
+import { beyond, type MeasureChange, signed } from './measure-change'
+import type { SignRun } from './sign-run'
+
+/** An angle or range of one stage, and whether the symptom began there. */
+interface Reached {
+  readonly stage: string
+  readonly value: number
+  readonly at: 'onset' | 'end' | 'range'
+  readonly simulated: boolean
+}
+
+/**
+ * Angle at onset or end of range, stage by stage: a change beyond the MDC95 of that test, else within measurement error.
+ *
+ * Where no error is known, the difference is told and decides nothing. A figure from a simulated device is compared with its like alone.
+ */
+export function angleChanges(before: SignRun, after: SignRun, errorOf: ErrorOf): readonly MeasureChange[] {
+  return before.test.stages.flatMap((stage): readonly MeasureChange[] => {
+    const [was, is] = [reachedAt(before.run, stage), reachedAt(after.run, stage)]
+    if (!was || !is || !stage.angle) return []
+    const unit = stage.angle.unit ?? '°'
+    const freer = stage.angle.freer ?? 'more'
+    const gain = (is.value - was.value) * (freer === 'less' ? -1 : 1)
+    const figures: MeasureChange['figures'] = { before: was.value, after: is.value, unit, freer }
+    const told = `${wordOf(was, is)} ${was.value}${unit} → ${is.value}${unit}`
+    const difference = `${signed(is.value - was.value)}${unit}`
+    if (was.simulated !== is.simulated) {
+      return [{ measure: 'angle', verdict: null, words: `${told} (${difference}, one of them from a simulated device: not compared)`, error: null, figures }]
+    }
+    const error = errorOf(before.test.id, before.run.side, stage.id)
+    if (!error) return [{ measure: 'angle', verdict: null, words: `${told} (${difference}, error not known: decides nothing)`, error: null, figures }]
+    const verdict = beyond(gain, error.value)
+    const within = verdict === 'same' ? ', within measurement error' : ''
+    return [{ measure: 'angle', verdict, words: `${told} (${difference}, error ${error.value}${unit}${within})`, error, figures }]
+  })
+}
+
+/** What the two figures are called: onset and end of range are both told where the symptom came on only once. */
+function wordOf(was: Reached, is: Reached): string {
+  if (was.at === is.at) return was.at
+  return `${was.at}, then ${is.at},`
+}
+
+function reachedAt(run: Run, stage: Pick<StageOutline, 'id'>): Reached | null {
+  const answer = run.answers.findLast((a) => a.stage === stage.id)?.answer
+  if (!answer) return null
+  const simulated = 'simulated' in answer && answer.simulated === true
+  const range = meanOf(run, stage.id)
+  if (range !== undefined) return { stage: stage.id, value: range, at: 'range', simulated }
+  const value = angleOf(answer)
+  return value === undefined ? null : { stage: stage.id, value, at: answer.said === 'familiar' ? 'onset' : 'end', simulated }
+}
