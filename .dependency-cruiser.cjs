@@ -40,7 +40,7 @@ module.exports = {
       from: { path: '^core/', pathNot: '\\.test\\.ts$' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core', 'npm-peer', 'npm-optional'],
-        pathNot: 'node_modules/(yup|fastest-levenshtein|d3-array|d3-random|d3-scale|d3-shape|@types)/',
+        pathNot: 'node_modules/(yup|fastest-levenshtein|jstat|d3-array|d3-random|d3-scale|d3-shape|@types)/',
       },
     },
     ...FLOW.slice(0, -1).map((room, i) => ({
