@@ -4,6 +4,7 @@ import Database from 'better-sqlite3'
 import { type BetterSQLite3Database, drizzle } from 'drizzle-orm/better-sqlite3'
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator'
 import { environment } from '../server/environment'
+import { levelOf, MIGRATIONS } from './levels'
 import * as schema from './schema'
 import { teachSealing } from './sealing'
 
@@ -14,8 +15,6 @@ export type Reads = Pick<Db, 'select' | 'selectDistinct'>
 
 /** What a write needs inside a transaction. */
 export type Writes = Pick<Db, 'insert' | 'update' | 'delete' | 'run'>
-
-const MIGRATIONS = path.join(process.cwd(), 'db', 'migrations')
 
 /** A database that must not be opened, in words for whoever started the program. */
 export class NotOpened extends Error {}
@@ -81,13 +80,11 @@ function refuseToBegin(file: string): void {
 function beforeUpgrade(client: Database.Database, file: string): void {
   const known = JSON.parse(readFileSync(path.join(MIGRATIONS, 'meta', '_journal.json'), 'utf8')) as { entries: readonly { readonly when: number }[] }
   const newest = Math.max(...known.entries.map((entry) => entry.when))
-  const hasList = client.prepare(`SELECT count(*) FROM sqlite_master WHERE name = '__drizzle_migrations'`).pluck().get() as number
-  const applied = hasList === 0 ? [] : (client.prepare('SELECT created_at FROM __drizzle_migrations').pluck().all() as number[])
-  const last = Math.max(0, ...applied.map(Number))
+  const last = levelOf(client)
   if (last > newest) {
     throw new NotOpened('This database was written by a newer version of Dust Lantern. Install that version; nothing was changed.')
   }
-  if (applied.length > 0 && last < newest) {
+  if (last > 0 && last < newest) {
     const copy = `${file}.before-${newest}`
     if (existsSync(copy)) return
     // Whole or not there: one that a power cut left half is no copy, and is made again.

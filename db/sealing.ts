@@ -1,4 +1,4 @@
-import { createHash, randomUUID } from 'node:crypto'
+import { createHash, randomBytes, randomUUID } from 'node:crypto'
 import type Database from 'better-sqlite3'
 import { link } from './chain'
 
@@ -17,6 +17,11 @@ export function teachSealing(client: Database.Database): void {
   client.function('seal_new_id', () => randomUUID())
 }
 
+/** Chance that goes into the hash of a row with words of a person, so that nobody guesses them from the chain once the row is erased. */
+export function newSalt(): string {
+  return randomBytes(16).toString('hex')
+}
+
 /** What of each table stands under the chain: which column names a row, and which are hashed. The triggers say the same. */
 export const SEALED = {
   clinic: { row: 'id', columns: ['id', 'demo', 'made_at'] },
@@ -33,6 +38,7 @@ export const SEALED = {
   entrusted: { row: 'id', columns: ['id', 'by', 'at', 'exam', 'student', 'ended'] },
   trail: { row: 'n', columns: ['n', 'at', 'who', 'what', 'about', 'address', 'more'] },
   imports: { row: 'exam', columns: ['exam', 'by', 'at', 'file', 'authors', 'entries'] },
+  episode_changes: { row: 'id', columns: ['id', 'by', 'at', 'person', 'episode', 'kind', 'content', 'salt'] },
   erasures: { row: 'id', columns: ['id', 'by', 'at', 'person', 'why', 'content'] },
 } as const
 export type SealedTable = keyof typeof SEALED

@@ -2,7 +2,7 @@ import { existsSync } from 'node:fs'
 import Database from 'better-sqlite3'
 import { type Anchor, isSignedBy } from './anchors'
 import { CHAIN_START, link } from './chain'
-import { openDb } from './open'
+import { emptyAt, levelOf } from './levels'
 import { SEALED, type SealedTable, teachSealing } from './sealing'
 
 /** Something that was changed by other hands, or cannot be read. */
@@ -69,17 +69,22 @@ function words(error: unknown): string {
 export function verifyOpen(client: Database.Database, { anchors = [], publicKey = null }: HeldAgainst): Verified {
   teachSealing(client)
   const file = client.name
-  const tables = new Set(client.prepare(`SELECT name FROM sqlite_master WHERE type = 'table'`).pluck().all() as string[])
-  const missing = ['seals', ...Object.keys(SEALED)].filter((table) => !tables.has(table))
+  // A backup may be of an earlier version of this program: it is held against what that one made.
+  const ours = emptyAt(levelOf(client))
+  const wanted = tablesOf(ours)
+  const tables = tablesOf(client)
+  const sealed = (Object.keys(SEALED) as SealedTable[]).filter((table) => wanted.has(table))
+  const missing = ['seals', ...sealed].filter((table) => !tables.has(table))
   if (missing.length > 0) {
     return { ...NOTHING, ok: false, breaks: [{ where: file, what: `has no table ${missing.join(', ')}: it is none of this program, or of an earlier one` }] }
   }
   const breaks: Break[] = []
   const intact = client.pragma('quick_check(5)', { simple: true })
   if (intact !== 'ok') breaks.push({ where: file, what: `is damaged: ${String(intact)}` })
-  breaks.push(...triggerBreaks(client))
+  breaks.push(...triggerBreaks(client, ours))
+  ours.close()
   const { links, head, hashes, ...chain } = walkChain(client, new Set(anchors.map((anchor) => anchor.n)))
-  breaks.push(...chain.breaks, ...rowBreaks(client))
+  breaks.push(...chain.breaks, ...rowBreaks(client, sealed))
   const { entries, ...events } = walkEvents(client)
   breaks.push(...events.breaks)
   const clinic = (client.prepare('SELECT id FROM clinic').pluck().get() as string | undefined) ?? null
@@ -87,13 +92,15 @@ export function verifyOpen(client: Database.Database, { anchors = [], publicKey 
   return { ok: breaks.length === 0, entries, links, head, clinic, breaks, anchors: anchors.length }
 }
 
+function tablesOf(client: Database.Database): ReadonlySet<string> {
+  return new Set(client.prepare(`SELECT name FROM sqlite_master WHERE type = 'table'`).pluck().all() as string[])
+}
+
 /** Every trigger of a database that this program makes stands in this one, word for word. */
-function triggerBreaks(client: Database.Database): readonly Break[] {
+function triggerBreaks(client: Database.Database, ours: Database.Database): readonly Break[] {
   const all = (from: Database.Database) =>
     new Map((from.prepare(`SELECT name, sql FROM sqlite_master WHERE type = 'trigger'`).all() as { name: string; sql: string }[]).map((t) => [t.name, t.sql]))
-  const ours = openDb(':memory:')
-  const wanted = all(ours.$client)
-  ours.$client.close()
+  const wanted = all(ours)
   const there = all(client)
   const gone = [...wanted].flatMap(([name, sql]) =>
     there.get(name) === sql ? [] : [{ where: `trigger ${name}`, what: there.has(name) ? 'was changed' : 'is gone' }],
@@ -134,11 +141,16 @@ function walkChain(client: Database.Database, remember: ReadonlySet<number>) {
 const SHOWN = 20
 
 /** Every row is as its last link says, every link has its row, and what has none was erased on record. */
-function rowBreaks(client: Database.Database): readonly Break[] {
+function rowBreaks(client: Database.Database, sealed: readonly SealedTable[]): readonly Break[] {
   const breaks: Break[] = []
   client.exec('CREATE TEMP TABLE IF NOT EXISTS latest (kind TEXT, row TEXT, content TEXT, PRIMARY KEY (kind, row)) WITHOUT ROWID; DELETE FROM latest')
   client.exec('INSERT OR REPLACE INTO latest SELECT kind, row, content FROM seals ORDER BY n')
-  for (const [table, { row, columns }] of Object.entries(SEALED) as [SealedTable, (typeof SEALED)[SealedTable]][]) {
+  const strange = client.prepare('SELECT DISTINCT kind FROM latest').pluck().all() as string[]
+  for (const kind of strange) {
+    if (kind !== 'seals' && !sealed.some((table) => table === kind)) breaks.push({ where: `table ${kind}`, what: 'is gone, and the chain has rows of it' })
+  }
+  for (const table of sealed) {
+    const { row, columns } = SEALED[table]
     const content = `seal_content(json_array(${columns.map((column) => `t."${column}"`).join(', ')}))`
     const differs = client
       .prepare(

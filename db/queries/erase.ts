@@ -1,7 +1,7 @@
 import { eq, inArray, or, sql } from 'drizzle-orm'
 import type { Problem } from '../../core/vocabulary/problem'
 import type { Db, Reads, Writes } from '../open'
-import { erasures, examEvents, exams, findings, imports, overviews, people, personChanges } from '../schema'
+import { episodeChanges, episodes, erasures, examEvents, exams, findings, imports, overviews, people, performances, personChanges, signChanges } from '../schema'
 import type { Written } from './clinic'
 import { forget } from './ledger'
 
@@ -100,17 +100,25 @@ function eraseOne(tx: Reads & Writes, written: Written, personId: string, why: s
   })
   const named = new Set([personId, ...ids.map(({ id }) => id)])
   const about = changes.filter((change) => names(change.content, named)).map((change) => change.id)
-  const went: Went = { exams: tombstones, entries: rows.map((row) => row.id), changes: about }
+  const said = tx
+    .select({ id: episodeChanges.id })
+    .from(episodeChanges)
+    .where(or(eq(episodeChanges.person, personId), inArray(episodeChanges.episode, ids.map(({ id }) => id))))
+    .all()
+    .map((row) => row.id)
+  const went: Went = { exams: tombstones, entries: rows.map((row) => row.id), changes: [...about, ...said] }
   tx.insert(erasures)
     .values({ ...written, person: personId, why, content: JSON.stringify(went) })
     .run()
   for (const { id } of ids) {
     tx.run(sql`DELETE FROM search WHERE rowid = (SELECT n FROM overviews WHERE exam_id = ${id})`)
-    for (const table of [findings, overviews]) tx.delete(table).where(eq(table.examId, id)).run()
+    for (const table of [findings, performances, signChanges, overviews]) tx.delete(table).where(eq(table.examId, id)).run()
     tx.delete(imports).where(eq(imports.exam, id)).run()
     tx.delete(examEvents).where(eq(examEvents.examId, id)).run()
     tx.delete(exams).where(eq(exams.id, id)).run()
   }
+  if (said.length > 0) tx.delete(episodeChanges).where(inArray(episodeChanges.id, said)).run()
+  tx.delete(episodes).where(eq(episodes.person, personId)).run()
   if (about.length > 0) tx.delete(personChanges).where(inArray(personChanges.id, about)).run()
   tx.delete(people).where(eq(people.id, personId)).run()
   return went

@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, gte, inArray, lt, or, sql } from 'drizzle-orm'
-import { assess } from '../../core/assess'
+import { assess, type Assessment } from '../../core/assess'
 import type { Clinic } from '../../core/evidence/knowledge'
 import { conclusionOf } from '../../core/note/conclusion'
 import { progressOf } from '../../core/planner/progress'
@@ -7,7 +7,11 @@ import type { Exam } from '../../core/record/exam'
 import type { Db, Reads, Writes } from '../open'
 import { preparedOnce } from '../prepared'
 import { exams, overviews, people } from '../schema'
+import { type Changes, changesOf } from '../../core/change/changes'
+import { changedWords } from '../../core/change/told'
+import { projectEpisodesOf } from './episodes'
 import { projectFindings } from './findings'
+import { projectSigns } from './signs'
 import { recordOf } from './ledger'
 
 /** One examination as lists show it. */
@@ -24,6 +28,8 @@ export interface Overview {
   readonly progress: string
   readonly goOn: string
   readonly conclusion: string
+  readonly visit: number
+  readonly changed: string
   /** Events stored, and events that progress and conclusion were read from. */
   readonly head: number
   readonly covers: number
@@ -42,6 +48,8 @@ const COLUMNS = {
   progress: overviews.progress,
   goOn: overviews.goOn,
   conclusion: overviews.conclusion,
+  visit: overviews.visit,
+  changed: overviews.changed,
   head: overviews.head,
   covers: overviews.covers,
 }
@@ -54,18 +62,20 @@ export function noteHead(db: Db, examId: string, exam: Exam, head: number): void
     age: exam.ageYears,
     complaint: exam.symptoms[0]?.words ?? '',
     symptoms: symptomsAsText(exam),
+    episode: exam.episode?.episode ?? examId,
+    visit: exam.episode?.visit ?? 1,
   })
 }
 
 const heads = preparedOnce((db) => {
   const { placeholder } = sql
-  const told = { head: placeholder('head'), age: placeholder('age'), complaint: placeholder('complaint'), symptoms: placeholder('symptoms') }
+  const told = { head: placeholder('head'), age: placeholder('age'), complaint: placeholder('complaint'), symptoms: placeholder('symptoms'), episode: placeholder('episode'), visit: placeholder('visit') }
   return db
     .insert(overviews)
     .values({ examId: placeholder('examId'), covers: 0, state: 'not-begun', progress: 'not begun', goOn: 'story', conclusion: '', ...told })
     .onConflictDoUpdate({
       target: overviews.examId,
-      set: { head: sql`excluded.head`, age: sql`excluded.age`, complaint: sql`excluded.complaint`, symptoms: sql`excluded.symptoms` },
+      set: { head: sql`excluded.head`, age: sql`excluded.age`, complaint: sql`excluded.complaint`, symptoms: sql`excluded.symptoms`, episode: sql`excluded.episode`, visit: sql`excluded.visit` },
     })
     .prepare()
 })
@@ -76,7 +86,7 @@ const TEXTS = new WeakMap<Exam['symptoms'], string>()
 function symptomsAsText({ symptoms }: Pick<Exam, 'symptoms'>): string {
   const known = TEXTS.get(symptoms)
   if (known !== undefined) return known
-  const text = JSON.stringify(symptoms.map(({ id, words, places }) => ({ id, words, place: places[0] ?? null })))
+  const text = JSON.stringify(symptoms.map(({ id, words, places, now, worst, usual }) => ({ id, words, place: places[0] ?? null, now, worst, usual })))
   TEXTS.set(symptoms, text)
   return text
 }
@@ -94,13 +104,17 @@ export function catchUp(db: Db, examId: string, clinic: Clinic): boolean {
       const row = tx.select({ n: overviews.n, covers: overviews.covers, head: overviews.head }).from(overviews).where(eq(overviews.examId, examId)).get()
       if (!row || row.covers >= row.head) return false
       const { exam, faults } = recordOf(db, examId, tx)
-      const read = exam ? readingOf(exam, clinic) : { state: 'unreadable', progress: 'cannot be read', goOn: 'story', conclusion: '' }
+      const assessment = exam && assess(exam, { clinic })
+      const changes = assessment && changesOf(assessment)
+      const read = assessment && changes ? readingOf(assessment, changes) : UNREADABLE
       const progress = faults.length > 0 ? `${faults.length === 1 ? '1 entry' : `${faults.length} entries`} cannot be read` : read.progress
       tx.update(overviews)
         .set({ ...read, progress, covers: row.head, ...(faults.length > 0 && { state: 'unreadable' }) })
         .where(eq(overviews.n, row.n))
         .run()
       if (exam) projectFindings(tx, examId, exam)
+      if (exam && changes) projectSigns(tx, examId, exam, changes)
+      projectEpisodesOf(tx, [examId])
       indexWords(tx, row.n)
       return true
     },
@@ -108,10 +122,12 @@ export function catchUp(db: Db, examId: string, clinic: Clinic): boolean {
   )
 }
 
-function readingOf(exam: Exam, clinic: Clinic) {
-  const assessment = assess(exam, { clinic })
+const UNREADABLE = { state: 'unreadable', progress: 'cannot be read', goOn: 'story', conclusion: '', changed: '' }
+
+function readingOf(assessment: Assessment, changes: Changes) {
   const { at, words, goOn } = progressOf(assessment)
-  return { state: at, progress: words, goOn, conclusion: conclusionOf(assessment) }
+  const treatments = JSON.stringify(assessment.exam.treatments.map(({ at: when, kind, region, side, response }) => ({ at: when, kind, region, side, response })))
+  return { state: at, progress: words, goOn, conclusion: conclusionOf(assessment), changed: changedWords(changes), treatments }
 }
 
 /** Put the words by which an examination is found into the index. */

@@ -2,6 +2,7 @@ import { and, count, desc, eq, like, max, or, sql } from 'drizzle-orm'
 import { likelierFirst, likeness, likenessWords, type Named, partsOf } from '../../core/vocabulary/same-person'
 import type { Db, Reads, Writes } from '../open'
 import { exams, people } from '../schema'
+import { newSalt } from '../sealing'
 
 /** A person as lists and headers show them. */
 export interface Person {
@@ -26,7 +27,7 @@ export function addPersonWithin(tx: Reads & Writes, person: Omit<Person, 'number
       .from(people)
       .get()?.number ?? 100
   tx.insert(people)
-    .values({ ...person, number: last + 1, addedAt })
+    .values({ ...person, number: last + 1, addedAt, salt: newSalt() })
     .onConflictDoNothing({ target: people.id })
     .run()
 }

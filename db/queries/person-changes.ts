@@ -6,7 +6,9 @@ import type { Problem } from '../../core/vocabulary/problem'
 import { dayOf } from '../day'
 import type { Db, Reads, Writes } from '../open'
 import { exams, people, personChanges } from '../schema'
+import { newSalt } from '../sealing'
 import type { Written } from './clinic'
+import { projectEpisodesOf } from './episodes'
 import { appendWithin } from './exam-events'
 import { recordOf, remember, type StoredRecord } from './ledger'
 import { namesAnew } from './overviews'
@@ -99,6 +101,7 @@ function correction(db: Db, act: Correction, kind: Kind, asked: Readonly<Record<
         const done = tx.select().from(personChanges).where(eq(personChanges.id, act.id)).get()
         if (!done) run({ db, tx, act, kind, asked, records })
         else if (!isSame(done, kind, asked)) throw new GivenUp(nobody('Something else was put right under this number already.'))
+        if (!done) projectEpisodesOf(tx, [...filed(tx, asked)])
       },
       { behavior: 'immediate' },
     )
@@ -110,6 +113,13 @@ function correction(db: Db, act: Correction, kind: Kind, asked: Readonly<Record<
   return { ok: true, grown: [...records].map(([examId, record]) => ({ examId, length: record.seq })) }
 }
 
+/** Examinations that an act may have filed under another person. */
+function filed(tx: Reads, asked: Readonly<Record<string, unknown>>): readonly string[] {
+  const { exam, into } = asked
+  if (typeof exam === 'string') return [exam]
+  return typeof into === 'string' ? tx.select({ id: exams.id }).from(exams).where(eq(exams.personId, into)).all().map((row) => row.id) : []
+}
+
 function isSame(done: typeof personChanges.$inferSelect, kind: Kind, asked: Readonly<Record<string, unknown>>): boolean {
   const content = JSON.parse(done.content) as Readonly<Record<string, unknown>>
   return done.kind === kind && Object.entries(asked).every(([key, value]) => JSON.stringify(content[key]) === JSON.stringify(value))
@@ -118,7 +128,7 @@ function isSame(done: typeof personChanges.$inferSelect, kind: Kind, asked: Read
 /** What was asked for, and what was there before. */
 function keep({ tx, act, kind, asked }: Work, before: Readonly<Record<string, unknown>>): void {
   tx.insert(personChanges)
-    .values({ id: act.id, by: act.by, at: act.at, kind, why: act.why, content: JSON.stringify({ ...asked, ...before }) })
+    .values({ id: act.id, by: act.by, at: act.at, kind, why: act.why, content: JSON.stringify({ ...asked, ...before }), salt: newSalt() })
     .run()
 }
 

@@ -29,7 +29,14 @@ export const overviews = sqliteTable(
     progress: text('progress').notNull(),
     goOn: text('go_on').notNull(),
     conclusion: text('conclusion').notNull(),
+    /** The examination its episode began with, which is itself for a first visit; and which visit of it. */
+    episode: text('episode').notNull().default(''),
+    visit: integer('visit').notNull().default(1),
+    /** What changed since the last visit, in a few words; empty where nothing is compared. */
+    changed: text('changed').notNull().default(''),
+    /** Treatments of this visit, as JSON. */
+    treatments: text('treatments').notNull().default('[]'),
   },
   // Only those that are behind: nearly always none.
-  (t) => [index('overviews_behind').on(t.n).where(sql`covers < head`)],
+  (t) => [index('overviews_behind').on(t.n).where(sql`covers < head`), index('overviews_episode').on(t.episode)],
 )

@@ -1,0 +1,19 @@
+import { type Changes, SPANS, type Tally, tallyWords } from './changes'
+
+const SINCE = { treatment: 'after treatment', lastVisit: 'since last visit', baseline: 'since baseline' } as const
+
+/** What changed, in a few words for lists; empty where nothing was compared. Since the last visit where there was one. */
+export function changedWords({ tallies, alerts }: Pick<Changes, 'tallies' | 'alerts'>): string {
+  const span = (['lastVisit', 'treatment', 'baseline'] as const).find((s) => tallies[s])
+  const tally = span && tallies[span]
+  if (!span || !tally) return ''
+  return `${SINCE[span]}: ${tallyWords(tally)}${alerts.length > 0 ? ', alert' : ''}`
+}
+
+/** Each span with its tally, as a page tells them one after the other. */
+export function spanWords({ tallies }: Pick<Changes, 'tallies'>): readonly { readonly since: string; readonly tally: Tally }[] {
+  return SPANS.flatMap((span) => {
+    const tally = tallies[span]
+    return tally ? [{ since: SINCE[span], tally }] : []
+  })
+}
