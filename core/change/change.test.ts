@@ -151,7 +151,7 @@ describe('stage, seconds, place and result', () => {
     expect(resultChange({ ...positive, finding: { ...positive.finding, result: 'inconclusive' } }, negative)).toBeNull()
   })
 
-  it('any loss halts, a gain is better, a brisk reflex that calms down has lost nothing', () => {
+  it('any loss halts, a gain is better, a reflex that became brisk is worse', () => {
     const leg = (cells: Readonly<Record<string, string>>, reflex = '2') =>
       last(
         performed(sore(), 'neuro-lower', 'left', {
@@ -162,7 +162,8 @@ describe('stage, seconds, place and result', () => {
     expect(nervesChange(leg({}), leg({ 'l5.strength': '3' }))).toMatchObject({ verdict: 'worse', halts: true })
     expect(nervesChange(leg({}), leg({ 'l5.strength': '5' }))).toMatchObject({ verdict: 'better' })
     expect(nervesChange(leg({}), leg({}, '1'))).toMatchObject({ halts: true })
-    expect(nervesChange(leg({}, '3'), leg({}, '2'))).toMatchObject({ verdict: 'same' })
+    expect(nervesChange(leg({}, '1'), leg({}, '2'))).toMatchObject({ verdict: 'better' })
+    expect(nervesChange(leg({}, '2'), leg({}, '4'))).toMatchObject({ verdict: 'worse', words: 'brisk now, look for cord signs: heel S1 reflex 2 → 4+' })
     // What was not looked at before says nothing.
     expect(nervesChange(leg({}), leg({ 's1.strength': '3' }))).toMatchObject({ verdict: 'same' })
     expect(nervesChange(raise(NOTHING), raise(NOTHING))).toBeNull()
@@ -180,7 +181,7 @@ describe('a pair', () => {
 
   it('done another way, or stopped, is not comparable and says why', () => {
     const other = compare(raise(own(['left-calf'], 6, 42)), raise(own(['left-calf'], 3, 61), 'inward-bias'), plain)
-    expect(other).toMatchObject({ verdict: 'not-comparable', why: 'done another way: “Hip neutral, ankle free”, then “Hip drawn in and turned in”' })
+    expect(other).toMatchObject({ verdict: 'not-comparable', why: 'another technique: “Hip neutral, ankle free”, then “Hip drawn in and turned in”' })
     const begun = sore().then({ type: 'test-started', run: last(sore().test('leg-raise', 'left', [NOTHING])).run.id, test: 'leg-raise', side: 'left', variant: 'neutral' })
     const stopped = last(begun.then({ type: 'test-stopped', run: begun.exam.runs[0]?.id ?? '', why: 'patient-asked' }))
     expect(compare(raise(own(['left-calf'], 6, 42)), stopped, plain)).toMatchObject({ verdict: 'not-comparable', why: 'this time it was stopped before it was complete' })

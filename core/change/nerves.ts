@@ -4,13 +4,18 @@ import { listWords } from '../vocabulary/sentence'
 import type { MeasureChange } from './measure-change'
 import type { SignRun } from './sign-run'
 
-/** Strength, reflexes and feeling: any loss stops the examination, a gain is better. */
+/** A reflex above this is brisk: more of it is no gain. */
+const USUAL_REFLEX = 2
+
+/** Strength, reflexes and feeling: any loss stops the examination, a gain is better, a reflex that became brisk is worse. */
 export function nervesChange(before: SignRun, after: SignRun): MeasureChange | null {
   if (before.test.reading.kind !== 'nerves') return null
   const changes = cellChanges(before.run, after.run)
   const lost = changes.filter((c) => c.by < 0)
   const told = (some: readonly CellChange[]) => listWords(some.map((c) => cellWords(before, c)))
   if (lost.length > 0) return { measure: 'nerves', verdict: 'worse', words: `lost: ${told(lost)}`, error: null, halts: true }
+  const brisk = changes.filter((c) => c.stage === 'reflexes' && Number(c.after) > USUAL_REFLEX)
+  if (brisk.length > 0) return { measure: 'nerves', verdict: 'worse', words: `brisk now, look for cord signs: ${told(brisk)}`, error: null }
   if (changes.length > 0) return { measure: 'nerves', verdict: 'better', words: `gained: ${told(changes)}`, error: null }
   return { measure: 'nerves', verdict: 'same', words: 'strength, reflexes and feeling as before, as far as both times were looked at', error: null }
 }

@@ -63,7 +63,7 @@ function notComparable(before: SignRun, after: SignRun, why: string, title: stri
 /** Why the second is no repetition of the first; null where it is one. */
 function whyNot(before: SignRun, after: SignRun): string | null {
   const wayOf = ({ test, run }: SignRun) => test.variants.find((v) => v.id === run.variant)?.name ?? run.variant
-  if (before.run.variant !== after.run.variant) return `done another way: “${wayOf(before)}”, then “${wayOf(after)}”`
+  if (before.run.variant !== after.run.variant) return `another technique: “${wayOf(before)}”, then “${wayOf(after)}”`
   // A positive stands however early the test was left; what was not reached says nothing.
   const cutShort = [before, after].find((one) => !one.complete && one.finding.result !== 'positive')
   if (cutShort) return `${cutShort === before ? 'the baseline' : 'this time'} it was stopped before it was complete`

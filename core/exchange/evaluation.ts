@@ -9,6 +9,7 @@ import { standingOf } from '../standing'
 import { registerNameOf, speaksOf } from '../evidence/lead'
 import { openLeaves } from '../logic/open-leaves'
 import { type Side, SIDES } from '../vocabulary/side'
+import { changeLines } from './changes'
 
 /** What an evaluation may leave out. */
 export interface EvaluateWith {
@@ -44,6 +45,7 @@ export function evaluationOf(assessment: Assessment, { intervals = true }: Evalu
       close,
       check,
     })),
+    changes: changeLines(assessment),
   }
 }
 

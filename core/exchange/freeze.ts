@@ -16,7 +16,7 @@ import { evaluationOf } from './evaluation'
  * From then on the examination is shown, printed, exported and audited from here, whatever the catalogue becomes.
  */
 export function freeze(assessment: Assessment): Frozen {
-  const { rules, sources, pointers, levels } = evaluationOf(assessment)
+  const { rules, sources, pointers, levels, changes } = evaluationOf(assessment)
   const nameOf = (id: string) => sourceOf(id as SourceId).name
   return {
     edition: EDITION,
@@ -46,6 +46,17 @@ export function freeze(assessment: Assessment): Frozen {
     levels,
     runs: assessment.exam.runs.map(({ id, test, side }) => ({ run: id, test, name: nameOfTest(test), side })),
     conclusion: conclusionOf(assessment),
+    ...(changes.length > 0 && {
+      changes: changes.map(({ test, side, since, verdict, sentence, alert }) => ({
+        test,
+        name: nameOfTest(test),
+        side,
+        since,
+        verdict,
+        sentence,
+        ...(alert && { alert }),
+      })),
+    }),
     note: writtenNote(assessment),
   }
 }

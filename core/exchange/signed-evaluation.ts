@@ -5,7 +5,7 @@ import type { Frozen } from '../record/frozen'
  *
  * Nothing is computed: a changed catalogue, rule or figure changes nothing here.
  */
-export function evaluationAsSigned({ edition, findings, rules, estimates, pointers, levels }: Frozen) {
+export function evaluationAsSigned({ edition, findings, rules, estimates, pointers, levels, changes }: Frozen) {
   const sides = new Set(estimates.map((e) => e.side))
   return {
     read: { as: 'signed' as const, edition },
@@ -19,5 +19,6 @@ export function evaluationAsSigned({ edition, findings, rules, estimates, pointe
     })),
     pointers: pointers.map(({ name, ...pointer }) => pointer),
     levels,
+    ...(changes && { changes: changes.map(({ name, ...change }) => change) }),
   }
 }

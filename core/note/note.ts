@@ -2,6 +2,7 @@ import type { Assessment } from '../assess'
 import { EDITION } from '../edition'
 import type { Exam } from '../record/exam'
 import { editionWords, isSameEdition } from '../vocabulary/edition'
+import { changeParagraph } from './change'
 import { inShortParagraph } from './in-short'
 import type { Paragraph } from './paragraph'
 import { safetyParagraph } from './safety'
@@ -38,6 +39,7 @@ export function writtenNote(assessment: Assessment): readonly Paragraph[] {
     schoolsParagraph(exam),
     testsParagraph(assessment),
     sourcesParagraph(assessment),
+    ...changeParagraph(assessment),
     ...(exam.ownWords.trim() ? [{ heading: 'Practitioner’s words', lines: exam.ownWords.trim().split('\n') }] : []),
     { heading: 'About this note', lines: [...editionLines(exam), STATEMENT] },
   ]

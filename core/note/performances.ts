@@ -12,7 +12,8 @@ export function repeatsOf({ exam, findings }: Assessment): readonly string[] {
   const counting = new Set(findings.map((f) => f.run))
   return exam.runs.flatMap((run) => {
     const test = testById(run.test)
-    if (!test || counting.has(run.id)) return []
+    // What was measured after a treatment is told as change.
+    if (!test || counting.has(run.id) || run.moment > 0) return []
     const told = findingsOfRun(run, exam, REPERTORY).filter((f) => f.test === run.test)
     const best = told.find((f) => f.result === 'positive') ?? told[0]
     const chosen = exam.chosen.find((c) => exam.runs.find((r) => r.id === c.run)?.test === run.test)

@@ -79,5 +79,19 @@ export const FROZEN_SHAPE = shape({
   levels: list(20, shape({ side, limb: words(60), best: name, runnerUp: name, close: yup.boolean().strict().required(), check: line.nullable() })),
   runs: list(1000, shape({ run: words(36), test: slug, name, side: oneOf('left', 'right', 'none') })),
   conclusion: yup.string().strict().max(300).optional(),
+  changes: list(
+    1000,
+    shape({
+      test: slug,
+      name,
+      side: oneOf('left', 'right', 'none'),
+      since: oneOf('treatment', 'last-visit', 'baseline'),
+      verdict: oneOf('better', 'same', 'worse', 'not-comparable'),
+      sentence: line,
+      alert: yup.string<'became-positive' | 'lost'>().strict().oneOf(['became-positive', 'lost']).optional(),
+    }),
+  )
+    .default(undefined)
+    .optional(),
   note: list(50, shape({ heading: name, lines: list(1000, words(20_000)) })),
 })

@@ -101,6 +101,17 @@ export interface FrozenRun {
   readonly side: TestSide
 }
 
+/** What became of a sign, as it was read. */
+export interface FrozenChange {
+  readonly test: string
+  readonly name: string
+  readonly side: TestSide
+  readonly since: 'treatment' | 'last-visit' | 'baseline'
+  readonly verdict: 'better' | 'same' | 'worse' | 'not-comparable'
+  readonly sentence: string
+  readonly alert?: 'became-positive' | 'lost'
+}
+
 /** Everything that was read when the examination was signed. It is shown, printed and exported from here for ever. */
 export interface Frozen {
   readonly edition: Edition
@@ -112,6 +123,8 @@ export interface Frozen {
   readonly runs: readonly FrozenRun[]
   /** What stood out, as lists told it; empty where nothing did. Signatures before edition 4 do not hold it. */
   readonly conclusion?: string
+  /** What changed; absent where nothing was compared, and in signatures before it could be. */
+  readonly changes?: readonly FrozenChange[]
   /** The note without the line that names the person: names stay outside the log. */
   readonly note: readonly { readonly heading: string; readonly lines: readonly string[] }[]
 }

@@ -87,7 +87,7 @@ export interface CellChange {
   readonly by: number
 }
 
-/** Strength, reflexes and feeling of one limb, twice: what was seen both times and differs. A brisk reflex that calms down has lost nothing. */
+/** Strength, reflexes and feeling of one limb, twice: what was seen both times and differs. */
 export function cellChanges(before: Pick<Run, 'answers'>, after: Pick<Run, 'answers'>): readonly CellChange[] {
   return Object.entries(RANKS).flatMap(([stage, rank]) => {
     const then = cellsAt(before, stage)
@@ -99,12 +99,10 @@ export function cellChanges(before: Pick<Run, 'answers'>, after: Pick<Run, 'answ
   })
 }
 
-const USUAL_REFLEX = 2
-
 /** How much of it there is, by stage; what cannot be ranked is below 0. */
 const RANKS: Readonly<Record<string, (value: string) => number>> = {
   strength: Number,
-  reflexes: (value) => Math.min(Number(value), USUAL_REFLEX),
+  reflexes: Number,
   sensation: (value) => FEELING.indexOf(value),
 }
 

@@ -11,11 +11,18 @@ import { EVENT } from '../../record/event-schema'
 import { LATEST_MS } from '../../vocabulary/moment'
 import { SLUG } from '../../record/shapes'
 import { CLINIC } from '../clinic/entries'
-import { FORMAT, VERSION } from './file'
+import { FORMAT, READ_VERSIONS } from './file'
 
 const text = (max: number) => yup.string().strict().max(max)
 const prior = yup.number().strict().moreThan(0).lessThan(1)
-const known = { format: yup.string().strict().oneOf([FORMAT]).required(), version: yup.number().strict().oneOf([VERSION]).required() }
+const known = {
+  format: yup.string().strict().oneOf([FORMAT]).required(),
+  version: yup
+    .number()
+    .strict()
+    .oneOf([...READ_VERSIONS])
+    .required(),
+}
 const facts = yup
   .object({ age: yup.number().strict().integer().min(0).max(130).nullable() })
   .noUnknown('has fields nobody knows: ${unknown}')
@@ -34,7 +41,16 @@ export const EXAM = yup
       .noUnknown('has fields nobody knows: ${unknown}')
       .strict(),
     exam: yup
-      .object({ id: text(36).required(), at: yup.number().strict().integer().min(0).max(LATEST_MS).required() })
+      .object({
+        id: text(36).required(),
+        at: yup.number().strict().integer().min(0).max(LATEST_MS).required(),
+        episode: yup
+          .object({ id: text(36).required(), visit: yup.number().strict().integer().min(1).max(1000).required() })
+          .noUnknown('has fields nobody knows: ${unknown}')
+          .strict()
+          .default(undefined)
+          .optional(),
+      })
       .noUnknown('has fields nobody knows: ${unknown}')
       .strict()
       .required(),

@@ -5,14 +5,21 @@ import type { Setting } from '../../record/event'
 import type { Side } from '../../vocabulary/side'
 
 export const FORMAT = 'dust-lantern-exam'
-export const VERSION = 1
+/** What is written. Version 2 adds episodes, moments and treatments; files of version 1 hold none of them, and are read. */
+export const VERSION = 2
+export const READ_VERSIONS = [1, 2] as const
 
 /** A whole examination: who, and everything that happened. */
 export interface ExamFile {
   readonly format: typeof FORMAT
   readonly version: typeof VERSION
   readonly person: { readonly name: string; readonly born: string | null; readonly work: string }
-  readonly exam: { readonly id: string; readonly at: number }
+  readonly exam: {
+    readonly id: string
+    readonly at: number
+    /** The episode it is a visit of, named by its first examination; absent in files of version 1. */
+    readonly episode?: { readonly id: string; readonly visit: number }
+  }
   readonly facts: { readonly age: number | null }
   readonly priors: OwnPriors
   /** What the clinic knew beside what ships, so that the file gives the figures its screens gave. */

@@ -71,6 +71,8 @@ function readWhole(file: Partial<ExamFile> & Pick<ExamFile, 'exam' | 'events'>):
   if (opening?.type !== 'exam-opened' || opening.examId !== file.exam.id) {
     return { ok: false, issues: [{ pointer: '/exam/id', what: 'is not the examination that the events open' }] }
   }
+  const misplaced = episodeIssues(file)
+  if (misplaced.length > 0) return { ok: false, issues: misplaced }
   const { name = '', born = null, work = '' } = file.person ?? {}
   return {
     ok: true,
@@ -87,6 +89,24 @@ function readWhole(file: Partial<ExamFile> & Pick<ExamFile, 'exam' | 'events'>):
     },
   }
 }
+
+/** A file of version 1 knows of no episode; in one of version 2 the head says what the events do. */
+function episodeIssues({ version, exam, events }: Pick<ExamFile, 'exam' | 'events'> & { readonly version?: number }): readonly Issue[] {
+  if (version === 1) {
+    const late = events.findIndex((e) => SINCE_TWO.has(e.type) || (e.type === 'test-started' && e.moment !== undefined))
+    return [
+      ...(late < 0 ? [] : [{ pointer: `/events/${late}`, what: 'belongs to version 2 of the file' }]),
+      ...(exam.episode === undefined ? [] : [{ pointer: '/exam/episode', what: 'belongs to version 2 of the file' }]),
+    ]
+  }
+  if (exam.episode === undefined) return []
+  const continued = events.find((e) => e.type === 'episode-continued')
+  const told = continued ? { id: continued.episode, visit: continued.visit } : { id: exam.id, visit: 1 }
+  const same = told.id === exam.episode.id && told.visit === exam.episode.visit
+  return same ? [] : [{ pointer: '/exam/episode', what: 'is not the episode and visit that the events tell' }]
+}
+
+const SINCE_TWO: ReadonlySet<string> = new Set(['episode-continued', 'treatment-given', 'treatment-answered', 'sign-marked', 'baseline-pinned'])
 
 /**
  * Do the events follow from each other?

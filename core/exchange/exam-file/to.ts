@@ -9,7 +9,7 @@ export function toExamFile(exam: Exam, events: readonly ExamEvent[], person: Exa
     format: FORMAT,
     version: VERSION,
     person,
-    exam: { id: exam.id, at },
+    exam: { id: exam.id, at, episode: { id: exam.episode?.episode ?? exam.id, visit: exam.episode?.visit ?? 1 } },
     facts: { age: exam.ageYears },
     priors: {},
     clinic,

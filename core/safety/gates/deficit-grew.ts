@@ -8,6 +8,6 @@ export const deficitGrew = defineGate({
   person: 'Let go slowly, back to the position that eases it, and stay beside them.',
   when: { state: 'deficit-grew' },
   bars: { all: true, but: 'deficit' },
-  reason: 'Progressive neurological deficit, against what was found before.',
+  reason: 'Progressive neurological deficit within this visit.',
   do: 'Stop here. Check it again, and refer.',
 })
