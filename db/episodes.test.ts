@@ -74,7 +74,12 @@ describe('a database that the version before episodes made', () => {
         // Nobody treated anybody: nothing changed, and nothing is said to have.
         if (assessment) expect(changesOf(assessment).tallies).toEqual({})
         const evaluation = assessment && { ...evaluationOf(assessment, { intervals: false }), changes: undefined }
-        return { name: one.person.name, events: events.length, evaluation: JSON.parse(JSON.stringify(evaluation)) as object, note: assessment && noteOf(assessment, one.person.name) }
+        return {
+          name: one.person.name,
+          events: events.length,
+          evaluation: JSON.parse(JSON.stringify(evaluation)) as object,
+          note: assessment && noteOf(assessment, one.person.name),
+        }
       })
     expect(now).toEqual(told)
     for (const one of examHeads(db)) {
@@ -141,7 +146,11 @@ describe('a visit', () => {
     const visits = visitsOfPerson(clinic.db, name.person)
     expect(visits.map((v) => v.visit)).toEqual([1, 2])
     expect(visits.at(-1)?.changed).toContain('since last visit: 1 better')
-    expect(performancesOfPerson(clinic.db, name.person).filter((p) => p.test === 'leg-raise' && p.side === side).map((p) => p.examId)).toEqual([exam.id, next])
+    expect(
+      performancesOfPerson(clinic.db, name.person)
+        .filter((p) => p.test === 'leg-raise' && p.side === side)
+        .map((p) => p.examId),
+    ).toEqual([exam.id, next])
     expect(changesOfPerson(clinic.db, name.person).map((c) => [c.span, c.verdict])).toEqual(expect.arrayContaining([['baseline', 'better']]))
     const all = () => [performancesOfPerson(clinic.db, name.person), changesOfPerson(clinic.db, name.person), episodesOfPerson(clinic.db, name.person)]
     const told = all()
@@ -167,7 +176,10 @@ describe('what is said of an episode', () => {
     expect(changeEpisode(clinic.db, written(4), { ...name, episode: id(9) }, confirmed)?.what).toContain('no such episode')
     clinic.db.$client.close()
     expect(verifyFile(clinic.file())).toMatchObject({ ok: true })
-    clinic.byHand((client) => client.exec(`DROP TRIGGER episode_changes_never_change; UPDATE episode_changes SET content = '{}' WHERE kind = 'confirmed'`), true)
+    clinic.byHand(
+      (client) => client.exec(`DROP TRIGGER episode_changes_never_change; UPDATE episode_changes SET content = '{}' WHERE kind = 'confirmed'`),
+      true,
+    )
     expect(verifyFile(clinic.file()).breaks.map((b) => b.what)).toContain('is not what it was when it was written')
   })
 
@@ -200,7 +212,12 @@ describe('what is said of an episode', () => {
     expect(erasePerson(clinic.db, written(22), third, 'asked for in writing')).toMatchObject({ ok: true })
     expect(clinic.db.$client.prepare('SELECT count(*) FROM episode_changes').pluck().get()).toBe(0)
     for (const table of ['performances', 'sign_changes', 'episodes']) {
-      expect(clinic.db.$client.prepare(`SELECT count(*) FROM ${table} WHERE ${table === 'episodes' ? 'episode' : 'exam_id'} = ?`).pluck().get(exam.id)).toBe(0)
+      expect(
+        clinic.db.$client
+          .prepare(`SELECT count(*) FROM ${table} WHERE ${table === 'episodes' ? 'episode' : 'exam_id'} = ?`)
+          .pluck()
+          .get(exam.id),
+      ).toBe(0)
     }
     clinic.db.$client.close()
     expect(verifyFile(clinic.file())).toMatchObject({ ok: true })
@@ -208,7 +225,11 @@ describe('what is said of an episode', () => {
 
   it('no two rows with words of a person have the same salt, so a hash in the chain tells nobody what was erased', () => {
     changeEpisode(clinic.db, written(1), imre().name, confirmed)
-    const salts = clinic.db.select({ salt: people.salt }).from(people).all().map((row) => row.salt)
+    const salts = clinic.db
+      .select({ salt: people.salt })
+      .from(people)
+      .all()
+      .map((row) => row.salt)
     expect(new Set(salts).size).toBe(salts.length)
     expect(salts.every((salt) => /^[0-9a-f]{32}$/.test(salt))).toBe(true)
     expect(clinic.db.$client.prepare('SELECT salt FROM episode_changes').pluck().get()).toMatch(/^[0-9a-f]{32}$/)

@@ -32,7 +32,8 @@ export async function openClinic({ demo = true }: { readonly demo?: boolean } = 
   const file = path.join(folder, 'clinic.sqlite')
   const db = openDb(file)
   fillDemoClinic(db, new Date())
-  const exams = new Map(examHeads(db).map((head) => [head.person.name, head.id]))
+  // The latest of each person.
+  const exams = new Map(examHeads(db).toReversed().map((head) => [head.person.name, head.id]))
   db.$client.close()
   const port = await freePort()
   const url = `http://127.0.0.1:${port}`

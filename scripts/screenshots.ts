@@ -16,7 +16,8 @@ const out = process.argv[2] ?? 'docs/screenshots'
 const data = mkdtempSync(path.join(tmpdir(), 'dust-lantern-shots-'))
 const db = openDb(path.join(data, 'clinic.sqlite'))
 fillDemoClinic(db, new Date())
-const exam = Object.fromEntries(examHeads(db).map((head) => [head.person.name, head.id]))
+// The latest of each person.
+const exam = Object.fromEntries(examHeads(db).toReversed().map((head) => [head.person.name, head.id]))
 db.$client.close()
 
 const served = await serve({ folder: data, port: await freePort() })

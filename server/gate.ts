@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto'
 import type { IncomingMessage } from 'node:http'
 import { db } from '../db'
 import { changeSession } from '../db/queries/accounts'
-import { noteOpening } from './doors/openings'
+import { noteOpening, PERSON } from './doors/openings'
 import { ADDRESS_HEADER, SECURE_HEADER } from './doors/asking'
 import { environment, isOwnHost } from './environment'
 import { admitAt, type Refusal, REFUSALS, type Visitor } from './identity'
@@ -73,7 +73,9 @@ export function gate(request: Request, now: number): Gated {
   if (found.door !== 'anyone' && found.door !== 'held') seen(visitor, now)
   // A link that is on the screen is fetched ahead: it names the person, as the list does, and no hand has opened anything.
   const ahead = 'rsc' in request.headers && 'next-router-prefetch' in request.headers && !isRoute
-  if (found.door === 'exam' && method === 'GET' && !ahead) noteOpening({ visitor, address, now }, found.params.examId ?? '', found.route)
+  if ((found.door === 'exam' || found.route === PERSON) && method === 'GET' && !ahead) {
+    noteOpening({ visitor, address, now }, found.params.examId ?? found.params.personId ?? '', found.route)
+  }
   const isStatic = path.startsWith('/_next/static/') || path === '/icon.svg' || path === '/manifest.webmanifest'
   const policy = isStatic ? null : pagePolicy()
   return {

@@ -12,7 +12,9 @@ export function visitAfter(last: Composed, days = 7): Composed {
   const { exam } = last
   const at = exam.openedAt + days * DAY_MS
   const opening = { examId: composedId(at, exam.id, 1), personId: exam.personId, ageYears: exam.ageYears, at, by: 'test-author', edition: EDITION }
-  return nextVisit(assess(exam)).reduce((record, content) => record.then(content), compose(opening, RULEBOOK)).screened()
+  return nextVisit(assess(exam))
+    .reduce((record, content) => record.then(content), compose(opening, RULEBOOK))
+    .screened()
 }
 
 /** A treatment by hand at the low back. */

@@ -70,6 +70,22 @@ export const HELP = {
       ['expected gain', 'How much doubt a test is expected to remove, where 1 is all the doubt of an even chance.'],
     ],
   },
+  recheck: {
+    title: 'Recheck',
+    purpose:
+      'The same signs, the same way: what changed beyond measurement error since the treatment, the last visit and the baseline. A sign has one verdict; angles of different tests are never averaged.',
+    keys: [
+      [['↑', '↓'], 'choose a sign'],
+      [['R'], 'measure the chosen sign again, on the bench'],
+      [['P'], 'pin it: measured again whatever is proposed'],
+      [['D'], 'drop it, or take it back in'],
+    ],
+    words: [
+      ['comparable sign', 'A finding worth measuring again: it speaks for the leading source, has a measure, and stirs up little.'],
+      ['baseline', 'The first complete performance of a test, side and technique in this episode, or the one that was pinned.'],
+      ['measurement error', 'How far two measurements differ by themselves (MDC95). A smaller change is called the same.'],
+    ],
+  },
   note: {
     title: 'Note',
     purpose: 'Written from what was recorded; your own words stand apart. A signature keeps it as it is, and addenda can follow.',
@@ -89,5 +105,5 @@ export const HELP = {
     keys: [],
     words: [PRETEST, CORRELATED],
   },
-  other: { title: 'Help', purpose: 'Today lists the day’s people; an examination goes story, safety, bench, weigh, note.', keys: [], words: [] },
+  other: { title: 'Help', purpose: 'Today lists the day’s people; an examination goes story, safety, bench, weigh, recheck, note.', keys: [], words: [] },
 } as const satisfies Record<Exclude<HelpTopic, 'bench'>, HelpText>

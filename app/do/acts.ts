@@ -2,6 +2,7 @@ import * as doors from '@/app/doors/acts'
 import { erase } from '@/app/people/erase'
 import { entrust } from '@/app/people/entrust'
 import * as people from '@/app/people/acts'
+import * as episodes from '@/app/person/acts'
 import * as backups from '@/app/settings/backups/acts'
 import * as settings from '@/app/settings/acts'
 import { startPerson } from '@/app/today/acts'
@@ -39,6 +40,8 @@ export const ACTS: Readonly<Record<ActName, Act>> = {
   'restore-backup': atDoor(backups.restoreBackup),
   entrust: atDoor(entrust),
   'start-person': by(startPerson),
+  'start-visit': by(episodes.startVisit),
+  'change-episode': by(episodes.change),
   'correct-person': by(people.correct),
   'move-exam': by(people.move),
   'merge-people': by(people.merge),

@@ -9,8 +9,7 @@ import { newPersonShape } from '@/core/vocabulary/new-person'
 import type { Problem } from '@/core/vocabulary/problem'
 import { db } from '@/db'
 import { dayOf } from '@/db/day'
-import { DEFAULT_HOUSE } from '@/core/exchange/clinic/house'
-import { houseOf } from '@/db/queries/clinic'
+import { houseEvents } from '@/server/house-events'
 import { examHead } from '@/db/queries/exams'
 import { recordOf } from '@/db/queries/ledger'
 import { openExam } from '@/db/queries/open-exam'
@@ -19,16 +18,6 @@ import { projectSoon } from '@/server/projector'
 import type { Who } from '@/server/who'
 
 const IDS = yup.object({ personId: yup.string().matches(UUID).required(), examId: yup.string().matches(UUID).required() }).noUnknown()
-
-/** The clinic's schools, setting and plan are written into the examination, so that changing them later changes no earlier one. */
-function houseEvents(at: number, by: string): readonly ExamEvent[] {
-  const { schools, setting, mode } = houseOf(db())
-  const follows = Object.keys(schools).length > 0 || setting !== DEFAULT_HOUSE.setting
-  return [
-    ...(follows ? [{ type: 'schools-chosen' as const, id: v7(), at, by, schools, setting }] : []),
-    ...(mode === DEFAULT_HOUSE.mode ? [] : [{ type: 'plan-chosen' as const, id: v7(), at, by, mode }]),
-  ]
-}
 
 /**
  * Add a person and open their examination.
@@ -52,7 +41,7 @@ export const startPerson = action((by: Who, ids: unknown, fields: unknown): Prob
   const opened = openExam(db(), {
     person: { id: personId, name, born: born || null, work },
     exam: { id: examId, at },
-    events: [opening, ...houseEvents(at, by.id)],
+    events: [opening, ...houseEvents().map((content): ExamEvent => ({ ...content, id: v7(), at, by: by.id }))],
     addedAt: at,
   })
   if (opened.ok) projectSoon(examId)

@@ -1,6 +1,8 @@
 import 'server-only'
 import { format } from 'date-fns'
 import { db } from '@/db'
+import { dayOf } from '@/db/day'
+import { type Due, dueBy } from '@/db/queries/episodes'
 import { entrustedTo } from '@/db/queries/entrusted'
 import { type After, type Overview, overviewsFound, overviewsOf, overviewsOfDay, overviewsOfOtherDays } from '@/db/queries/overviews'
 import { caughtUp } from '@/server/projector'
@@ -43,6 +45,14 @@ export function rowsFound(text: string, now: Date): readonly DayRow[] {
   return fresh(() => overviewsFound(db(), text, FOUND)).map((row) => rowOf(row, row.at >= from && row.at < to))
 }
 
+/** People who are asked to come and have not come yet, shown at once; more stand behind their count. */
+const MOST_DUE = 12
+
+/** Whoever is due by this day, the longest waiting first. */
+export function peopleDue(now: Date): readonly Due[] {
+  return dueBy(db(), dayOf(now.getTime()), MOST_DUE)
+}
+
 /** Examinations that are entrusted to a student. */
 export function rowsEntrusted(student: string, now: Date): readonly DayRow[] {
   const { from, to } = dayAround(now)
@@ -65,6 +75,8 @@ function rowOf(row: Overview, isToday: boolean): DayRow {
     complaint: row.complaint,
     conclusion: row.conclusion,
     progress: row.progress,
+    changed: row.changed,
+    visit: row.visit,
     finished: row.state === 'signed',
     halted: row.state === 'halted' || row.state === 'unreadable',
     goOn: row.goOn === 'safety' || row.goOn === 'bench' || row.goOn === 'note' ? row.goOn : 'story',

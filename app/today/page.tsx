@@ -10,7 +10,8 @@ import { SiteHeader } from '@/ui/site-header'
 import { TOUR_COOKIE } from '@/ui/tour-cookie'
 import { TourOffer } from '@/ui/tour-offer'
 import { DayBook } from './day-book'
-import { rowsEntrusted, rowsOfDay, rowsOfOtherDays } from './day-rows'
+import { peopleDue, rowsEntrusted, rowsOfDay, rowsOfOtherDays } from './day-rows'
+import { DueList } from './due-list'
 import { EntrustedList } from './entrusted-list'
 
 export const metadata: Metadata = { title: 'Today' }
@@ -39,6 +40,7 @@ export default async function TodayPage() {
         {visitor.demo && (await cookies()).get(TOUR_COOKIE)?.value !== 'over' && (
           <TourOffer examId={(today.find((row) => !row.finished) ?? today[0])?.examId ?? null} />
         )}
+        <DueList due={peopleDue(now)} />
         <DayBook today={today} earlier={rowsOfOtherDays(now)} title={title} day={dayOf(now.getTime())} made={randomUUID()} />
         <p className="mt-10 max-w-3xl text-sm text-ash">{STATEMENT}</p>
       </main>

@@ -13,6 +13,10 @@ export interface DayRow {
   /** What stands out, in a few words; empty while nothing moved any source. */
   readonly conclusion: string
   readonly progress: string
+  /** What changed since the last visit, in a few words; empty where nothing was compared. */
+  readonly changed: string
+  /** Which visit of its episode. */
+  readonly visit: number
   readonly finished: boolean
   readonly goOn: 'story' | 'safety' | 'bench' | 'note'
   readonly halted: boolean
@@ -67,11 +71,13 @@ export function Sheet({ rows, heading, empty, at, offset }: SheetProps) {
                   <i>
                     {row.about}
                     <span className="sr-only">, number</span> · {row.number}
+                    {row.visit > 1 && ` · visit ${row.visit}`}
                   </i>
                 </span>
                 <span>
                   {row.complaint ? <em>“{row.complaint}”</em> : <i>no story yet</i>}
                   {row.conclusion && <i>{row.conclusion}</i>}
+                  {row.changed && <i>{row.changed}</i>}
                 </span>
                 <span className={row.halted ? 'font-semibold text-halt' : row.finished ? 'text-ash' : 'font-semibold'}>
                   {row.progress}

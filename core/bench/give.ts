@@ -56,6 +56,6 @@ function isHalted(exam: Exam, { test, variant }: InHand): boolean {
 }
 
 /** The event that begins the test in hand. */
-export function started(run: string, { test, side, variant }: InHand): EventContent {
-  return { type: 'test-started', run, test: test.id, side, variant }
+export function started(run: string, { test, side, variant, moment }: InHand): EventContent {
+  return { type: 'test-started', run, test: test.id, side, variant, ...(moment > 0 && { moment }) }
 }

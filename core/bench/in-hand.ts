@@ -22,6 +22,8 @@ export interface InHand {
   readonly stage: Stage
   /** Performed before, and shown again: answering repeats it. */
   readonly repeats: boolean
+  /** The moment of the visit an answer now belongs to. */
+  readonly moment: number
   /** The way it is done: under way, chosen, the same as last time, or the first. */
   readonly variant: string
   /** The gate that keeps it from starting; null when it may. */
@@ -58,6 +60,7 @@ export function inHandOf(pair: { test: string; side: TestSide } | null, exam: Ex
     run: open ? last : null,
     stage: whole,
     repeats: last !== undefined && !open,
+    moment: open ? last.moment : exam.treatments.length,
     variant,
     contraindicated,
     mayAnswer: contraindicated === null || (open !== null && open !== undefined && effectOf(whole) !== 'adds'),

@@ -3,6 +3,7 @@ import type { ForceScore } from '../metrology/force'
 import type { Onset } from '../metrology/onset'
 import type { LimitedBy, SymptomId } from '../record/answer'
 import type { PlanMode } from '../record/event'
+import type { TreatmentGiven } from '../record/visit-events'
 import type { TestSide } from '../vocabulary/side'
 import type { Aside, Pair, Pending } from './state'
 import type { TableMove } from './table'
@@ -26,6 +27,11 @@ export type BenchInput =
   /** Several tests, one after the other: those of a rule. */
   | { readonly do: 'choose-all'; readonly pairs: readonly Pair[] }
   | { readonly do: 'take-suggested' }
+  /** The next comparable sign that waits in this moment; where none does, what was treated. */
+  | { readonly do: 'recheck' }
+  /** What was just measured alerts: whatever waited behind it waits no more. */
+  | { readonly do: 'alerted'; readonly words: string }
+  | { readonly do: 'treat'; readonly treatment: Omit<TreatmentGiven, 'id' | 'at' | 'by' | 'type'> }
   | { readonly do: 'change-side'; readonly side: TestSide }
   | { readonly do: 'change-variant'; readonly variant: string }
   | { readonly do: 'type'; readonly digit: string }

@@ -9,6 +9,8 @@ import type { TestSide } from '../vocabulary/side'
 export interface Pair {
   readonly test: TestId
   readonly side: TestSide
+  /** The technique it is done in, where it is measured again the way it was. */
+  readonly variant?: string
 }
 
 /** Something came on and its details are being confirmed; nothing is recorded yet. */
@@ -27,8 +29,8 @@ export interface Pending {
   readonly qualities: readonly Quality[]
 }
 
-/** A strip that lies over the answers: leaving a test out, a warning sign, rating a symptom between tests, another technique, another plan, the questions of the safety screen, and what else there is. */
-export type Aside = 'skip' | 'warning' | 'rate' | 'technique' | 'plan' | 'questions' | 'more'
+/** A strip that lies over the answers: leaving a test out, a warning sign, rating a symptom between tests, another technique, another plan, what was treated, the questions of the safety screen, and what else there is. */
+export type Aside = 'skip' | 'warning' | 'rate' | 'technique' | 'plan' | 'questions' | 'more' | 'treatment'
 
 /** A table that is being filled in. */
 export interface TableState {

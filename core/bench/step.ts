@@ -24,6 +24,8 @@ export interface Ground {
   readonly suggested: Pair | null
   /** Every planned test in its order. */
   readonly order: readonly Pair[]
+  /** Comparable signs that wait to be measured again in this moment, in the order the body lies. */
+  readonly recheck?: readonly Pair[]
 }
 
 /** Digits an angle has, at most. */
@@ -31,7 +33,10 @@ const DIGITS = 3
 
 /** What is in hand: the test chosen, else the one suggested. */
 export function inHand(state: BenchState, { exam, suggested }: Ground): InHand | null {
-  return inHandOf(state.chosen ?? suggested, exam, state.variants)
+  const pair = state.chosen ?? suggested
+  // Compared results are measured the same way, unless another technique is chosen on purpose.
+  const ways = pair?.variant === undefined ? state.variants : { [pair.test]: pair.variant, ...state.variants }
+  return inHandOf(pair, exam, ways)
 }
 
 /** Names the table of the stage in hand. */
@@ -64,6 +69,22 @@ function stepped(state: BenchState, input: BenchInput, ground: Ground): Stepped 
       return { state: { ...putAway(state), ...afterThis({ queue: input.pairs }) }, events: [], devices: 'stop' }
     case 'take-suggested':
       return { state: { ...putAway(state), chosen: null, queue: [] }, events: [], devices: 'stop' }
+    case 'recheck': {
+      const waiting = ground.recheck ?? []
+      // Pressed again before the first answer it goes past this one, which comes again at the end.
+      const at = hand && !hand.run && state.chosen ? waiting.findIndex((p) => p.test === hand.test.id && p.side === hand.side) : -1
+      const queue = [...waiting.slice(at + 1), ...waiting.slice(0, at + 1)]
+      if (queue.length > 0) return { state: { ...putAway(state), variants: {}, ...afterThis({ queue }) }, events: [], devices: 'stop' }
+      return only({ pending: null, aside: 'treatment', hint: exam.runs.length === 0 ? 'No comparable sign waits here.' : null })
+    }
+    case 'alerted':
+      return { state: { ...putAway(state), chosen: null, queue: [], hint: input.words }, events: [], devices: 'stop' }
+    case 'treat':
+      return {
+        state: { ...putAway(state), chosen: null, queue: [], hint: 'Treatment noted. R measures the comparable signs again.' },
+        events: [{ type: 'treatment-given', ...input.treatment }],
+        devices: 'stop',
+      }
     case 'change-side':
       if (!hand || hand.run || !sidesOf(hand.test).includes(input.side)) return same
       return { state: { ...putAway(state), chosen: { test: hand.test.id, side: input.side } }, events: [], devices: 'stop' }

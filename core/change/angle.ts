@@ -27,7 +27,7 @@ export function angleChanges(before: SignRun, after: SignRun, errorOf: ErrorOf):
     const freer = stage.angle.freer ?? 'more'
     const gain = (is.value - was.value) * (freer === 'less' ? -1 : 1)
     const figures: MeasureChange['figures'] = { before: was.value, after: is.value, unit, freer }
-    const told = `${wordOf(was, is)} ${was.value}${unit} → ${is.value}${unit}`
+    const told = toldWords(was, is, unit)
     const difference = `${signed(is.value - was.value)}${unit}`
     if (was.simulated !== is.simulated) {
       return [{ measure: 'angle', verdict: null, words: `${told} (${difference}, one of them from a simulated device: not compared)`, error: null, figures }]
@@ -40,16 +40,18 @@ export function angleChanges(before: SignRun, after: SignRun, errorOf: ErrorOf):
   })
 }
 
-/** What the two figures are called: onset and end of range are both told where the symptom came on only once. */
-function wordOf(was: Reached, is: Reached): string {
-  if (was.at === is.at) return was.at
-  return `${was.at}, then ${is.at},`
+/** The two figures in words; where the symptom came on only once, that is told. */
+function toldWords(was: Reached, is: Reached, unit: string): string {
+  if (was.at === is.at) return `${was.at} ${was.value}${unit} → ${is.value}${unit}`
+  return was.at === 'onset'
+    ? `onset ${was.value}${unit}, now to ${is.value}${unit} without it`
+    : `to ${was.value}${unit} without it, now onset ${is.value}${unit}`
 }
 
 function reachedAt(run: Run, stage: Pick<StageOutline, 'id'>): Reached | null {
   const answer = run.answers.findLast((a) => a.stage === stage.id)?.answer
   if (!answer) return null
-  const simulated = 'simulated' in answer && answer.simulated === true
+  const simulated = 'simulated' in answer && answer.simulated
   const range = meanOf(run, stage.id)
   if (range !== undefined) return { stage: stage.id, value: range, at: 'range', simulated }
   const value = angleOf(answer)

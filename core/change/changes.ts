@@ -75,7 +75,9 @@ export function changesOf(assessment: Assessment, errorOf: ErrorOf = errorsWith(
       return changes.length === 0 ? [] : [[span, tallyOf(changes)]]
     }),
   )
-  const alerts = [...new Map(signs.flatMap((s) => SPANS.flatMap((span) => s.since[span] ?? [])).flatMap((c) => (c.alert ? [[c.after.run.id, c]] : []))).values()]
+  const alerts = [
+    ...new Map(signs.flatMap((s) => SPANS.flatMap((span) => s.since[span] ?? [])).flatMap((c) => (c.alert ? [[c.after.run.id, c]] : []))).values(),
+  ]
   return { visit, moment, signs, tallies, alerts, guard: guardOf(signs, visit, exam) }
 }
 
@@ -105,14 +107,23 @@ function historyOf(key: string, runs: readonly SignRun[], about: About): SignHis
   if (!test) return null
   const { exam, visit, moment, listed } = about
   const here = runs.filter((r) => r.when.visit === visit)
-  const first = validOf(here.filter((r) => r.when.moment === 0), exam)
+  const first = validOf(
+    here.filter((r) => r.when.moment === 0),
+    exam,
+  )
   const treated = here.filter((r) => r.when.moment > 0)
-  const after = validOf(treated.filter((r) => r.when.moment === Math.max(...treated.map((t) => t.when.moment))), exam)
+  const after = validOf(
+    treated.filter((r) => r.when.moment === Math.max(...treated.map((t) => t.when.moment))),
+    exam,
+  )
   const now = first ?? after
   // Before this visit where there is anything: what is done for the first time today is the baseline of later visits.
   const earlier = runs.filter((r) => r.when.visit < visit)
   const baseline = baselineOf(earlier.length > 0 ? earlier : runs, now?.run.variant, exam)
-  const last = validOf(runs.filter((r) => r.when.visit === visit - 1 && r.when.moment === 0), exam)
+  const last = validOf(
+    runs.filter((r) => r.when.visit === visit - 1 && r.when.moment === 0),
+    exam,
+  )
   const pair = (before: SignRun | null, then: SignRun | null) =>
     before && then && before.run.id !== then.run.id ? compare(before, then, { errorOf: about.errorOf, handsOn: handsBetween(before, then, exam) }) : null
   const since = {
@@ -129,7 +140,7 @@ function historyOf(key: string, runs: readonly SignRun[], about: About): SignHis
     baseline,
     runs,
     done: here.some((r) => r.when.moment === moment),
-    since: Object.fromEntries(Object.entries(since).filter(([, change]) => change !== null)) as SignHistory['since'],
+    since: Object.fromEntries(Object.entries(since).filter(([, change]) => change !== null)),
   }
 }
 
@@ -160,7 +171,9 @@ function tallyOf(changes: readonly SignChange[]): Tally {
 function guardOf(signs: readonly SignHistory[], visit: number, { treatments }: Exam): string | null {
   const compared = signs.filter((s) => SPANS.some((span) => s.since[span] && s.since[span].verdict !== 'not-comparable'))
   const firstRecheck = visit === 2 || (visit === 1 && treatments.length > 0)
-  return compared.length === 1 && firstRecheck ? 'One sign, one visit: a single change may be chance, and extreme values tend to come back towards the usual.' : null
+  return compared.length === 1 && firstRecheck
+    ? 'One sign, one visit: a single change may be chance, and extreme values tend to come back towards the usual.'
+    : null
 }
 
 /** A tally in words: "2 better, 1 same, 0 worse". */

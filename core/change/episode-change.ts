@@ -99,7 +99,8 @@ export function episodeChange(input: unknown, now: number): EpisodeChange {
   const known = typeof kind === 'string' && Object.hasOwn(SHAPES, kind) ? SHAPES[kind as keyof typeof SHAPES] : null
   if (!known) throw new yup.ValidationError('This is nothing that is said of an episode.')
   const change = known.validateSync(input, { strict: true }) as EpisodeChange
-  if (change.kind === 'confirmed' && !isPlausibleMoment(Date.parse(`${change.on}T00:00:00Z`), now)) throw new yup.ValidationError('That day lies ahead.', change.on, 'on')
+  if (change.kind === 'confirmed' && !isPlausibleMoment(Date.parse(`${change.on}T00:00:00Z`), now))
+    throw new yup.ValidationError('That day lies ahead.', change.on, 'on')
   return change
 }
 

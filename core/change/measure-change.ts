@@ -25,10 +25,10 @@ export interface MeasureChange {
   readonly halts?: true
 }
 
-/** A figure with its sign, rounded to a tenth: "+19", "−4.5". */
+/** A figure with its sign, rounded to a tenth: "+19", "−4.5", "±0". */
 export function signed(value: number): string {
   const tenths = Math.round(value * 10) / 10
-  return tenths < 0 ? `−${-tenths}` : `+${tenths}`
+  return tenths < 0 ? `−${-tenths}` : tenths > 0 ? `+${tenths}` : '±0'
 }
 
 /** Which way a difference goes, where so much of it is more than error. */

@@ -22,7 +22,9 @@ export function nextVisit(last: Assessment): readonly EventContent[] {
   })
   const baselines = exam.episode?.earlier.filter((run, at, all) => isKept(run, at, all, exam)) ?? []
   const known = new Set(baselines.map(wayKey))
-  const fresh = own.filter(({ read, run }) => read.complete && !known.has(wayKey(run))).filter((one, at, all) => all.findIndex((o) => wayKey(o.run) === wayKey(one.run)) === at)
+  const fresh = own
+    .filter(({ read, run }) => read.complete && !known.has(wayKey(run)))
+    .filter((one, at, all) => all.findIndex((o) => wayKey(o.run) === wayKey(one.run)) === at)
   const first = own.filter(({ read }) => read.when.moment === 0)
   const ofSign = (run: Run) => first.filter((o) => signKey(o.run) === signKey(run)).map((o) => o.read)
   const lately = first.filter(({ read, run }) => validOf(ofSign(run), exam) === read)

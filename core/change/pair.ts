@@ -50,14 +50,22 @@ export function compare(before: SignRun, after: SignRun, { errorOf, handsOn }: P
   const measures = [...(nerves ? [nerves] : []), ...rest, ...(result ? [result] : [])]
   const { verdict, remark } = verdictOf(nerves, result, rest)
   if (verdict === null) return notComparable(before, after, 'nothing that decides was measured both times', title, measures)
-  const alert = nerves?.halts ? 'lost' : handsOn && result?.verdict === 'worse' ? 'became-positive' : null
+  const alert = nerves?.halts ? 'lost' : handsOn && result?.verdict === 'worse' && after.finding.result === 'positive' ? 'became-positive' : null
   const told = [...measures.map((m) => m.words), ...(remark ? [remark] : [])].join('; ')
   return { before, after, verdict, why: '', measures, sentence: `${title}: ${told}: ${verdict}.`, alert }
 }
 
 function notComparable(before: SignRun, after: SignRun, why: string, title: string, measures: readonly MeasureChange[] = []): SignChange {
   const told = measures.map((m) => m.words).join('; ')
-  return { before, after, verdict: 'not-comparable', why, measures, sentence: `${title}: not comparable, ${why}${told === '' ? '' : ` (${told})`}.`, alert: null }
+  return {
+    before,
+    after,
+    verdict: 'not-comparable',
+    why,
+    measures,
+    sentence: `${title}: not comparable, ${why}${told === '' ? '' : ` (${told})`}.`,
+    alert: null,
+  }
 }
 
 /** Why the second is no repetition of the first; null where it is one. */

@@ -26,7 +26,7 @@ export function placeChange(before: SignRun, after: SignRun): MeasureChange | nu
   const { symptom } = before.finding
   if (symptom === null || after.finding.symptom !== symptom) return null
   const [was, is] = [farthest(before.finding.places), farthest(after.finding.places)]
-  if (!was || !is || was.limb !== is.limb) return null
+  if (!was || was.limb !== is?.limb) return null
   const verdict = is.out < was.out ? 'better' : is.out > was.out ? 'worse' : 'same'
   const [from, to] = [placeWords(was.place), placeWords(is.place)]
   const words = { better: `moved towards the spine, ${from} → ${to}`, worse: `moved further out, ${from} → ${to}`, same: `as far out as before (${to})` }

@@ -35,7 +35,10 @@ export function comparableSigns(assessment: Assessment): readonly ComparableSign
   const brought = exam.episode?.signs ?? []
   const known = new Map<string, MarkedSign>(brought.map((sign) => [signKey(sign), sign]))
   const room = MOST - brought.filter((sign) => sign.as !== 'dropped').length
-  for (const sign of proposals(assessment).filter((s) => !known.has(signKey(s))).slice(0, Math.max(0, room))) known.set(signKey(sign), sign)
+  for (const sign of proposals(assessment)
+    .filter((s) => !known.has(signKey(s)))
+    .slice(0, Math.max(0, room)))
+    known.set(signKey(sign), sign)
   for (const [key, as] of Object.entries(exam.signs)) {
     const [test = '', side = 'none'] = key.split(' ')
     const before = known.get(key)
@@ -62,7 +65,9 @@ function proposals(assessment: Assessment): readonly MarkedSign[] {
   const best = new Map<string, { readonly sign: MarkedSign; readonly worth: number }>()
   for (const finding of assessment.findings) {
     const test = testById(finding.test)
-    if (!test || (finding.result !== 'positive' && finding.reproduced === undefined) || (irritable && test.provocative > 2)) continue
+    // What follows another test is part of it, and is not begun by itself.
+    if (!test || test.follows !== undefined || (finding.result !== 'positive' && finding.reproduced === undefined) || (irritable && test.provocative > 2))
+      continue
     // A finding of a test without a side speaks of one; the sign has none.
     const side: TestSide = test.sides === 'none' ? 'none' : finding.side
     const moves = leading !== null && finding.readings.some((r) => r.source === leading && r.direction === 'for')
@@ -93,7 +98,7 @@ function measureOf({ measures, intensity }: Finding): string {
   return listWords(measured)
 }
 
-const PROVOKES = ['provokes nothing', 'provokes little', 'provokes', 'provokes a lot']
+const PROVOKES = ['provokes nothing', 'provokes little', 'provokes somewhat', 'provokes a lot']
 
 function reason({ result }: Finding, leading: Parameters<typeof sourceOf>[0] | null, measure: string, { provocative }: ExamTest): string {
   const parts = [

@@ -1,4 +1,11 @@
 import { type Changes, SPANS, type Tally, tallyWords } from './changes'
+import type { SignChange } from './pair'
+
+/** What an alert asks for. */
+export const ALERT_WORDS: Readonly<Record<NonNullable<SignChange['alert']>, string>> = {
+  'became-positive': 'It became positive after hands-on treatment: treat no further, look at it again once it has settled, and think of referral.',
+  lost: 'Strength, reflex or feeling was lost: stop, check it again, and refer.',
+}
 
 const SINCE = { treatment: 'after treatment', lastVisit: 'since last visit', baseline: 'since baseline' } as const
 

@@ -1,6 +1,7 @@
 import type { Assessment } from '../assess'
 import { type Changes, changesOf, SPANS, tallyWords } from '../change/changes'
 import type { SignChange } from '../change/pair'
+import { ALERT_WORDS } from '../change/told'
 import type { Paragraph } from './paragraph'
 import { treatmentWords } from './treatment-words'
 
@@ -25,13 +26,19 @@ export function changeParagraph(assessment: Assessment, changes: Changes = chang
 }
 
 function changeLine({ sentence, alert }: SignChange): string {
-  if (alert === 'became-positive') return `Alert: ${sentence} It became positive after hands-on treatment.`
-  return alert === 'lost' ? `Alert: ${sentence} Strength, reflex or feeling was lost.` : sentence
+  return alert === null ? sentence : `Alert: ${sentence} ${ALERT_WORDS[alert]}`
 }
 
 /** Where the errors come from that were used, each once. */
 function errorLines({ signs }: Changes): readonly string[] {
-  const used = signs.flatMap((sign) => SPANS.flatMap((span) => sign.since[span]?.measures.flatMap((m) => (m.measure === 'angle' && m.error ? [`${sign.title}: ${m.error.value}${m.error.unit}, ${m.error.words}`] : [])) ?? []))
+  const used = signs.flatMap((sign) =>
+    SPANS.flatMap(
+      (span) =>
+        sign.since[span]?.measures.flatMap((m) =>
+          m.measure === 'angle' && m.error ? [`${sign.title}: ${m.error.value}${m.error.unit}, ${m.error.words}`] : [],
+        ) ?? [],
+    ),
+  )
   const each = [...new Set(used)]
   return each.length === 0 ? [] : [`Measurement error used (MDC95): ${each.join('; ')}.`]
 }

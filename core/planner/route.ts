@@ -299,7 +299,7 @@ function stateOf(test: ExamTest, side: TestSide, assessment: Assessment): Pick<R
 }
 
 /**
- * The way a test is done next: the same as last time in this examination, else the way of the schools chosen, else the first.
+ * The way a test is done next: the same as last time in this examination or episode, else the way of the schools chosen, else the first.
  *
  * Where a gate keeps that way closed and leaves another open, as without the neck or at the light grade, that other one.
  */
@@ -315,7 +315,8 @@ export function variantFor(exam: Exam, test: ExamTest): string {
 const VARIANTS = new WeakMap<Exam, Map<string, string>>()
 
 function nextVariant(exam: Exam, test: ExamTest): string {
-  const wanted = exam.runs.findLast((run) => run.test === test.id)?.variant ?? betterFirst(test, schoolVariant(exam, test), soreSides(exam))
+  const [here, before] = [exam.runs, exam.episode?.earlier ?? []].map((runs) => runs.findLast((run) => run.test === test.id)?.variant)
+  const wanted = here ?? before ?? betterFirst(test, schoolVariant(exam, test), soreSides(exam))
   if (test.variants.length < 2 || !contraindicationOf(exam, test.id, wanted)) return wanted
   const [open, ...others] = offered(test.variants).filter((v) => !contraindicationOf(exam, test.id, v.id))
   const light = [...(open ? [open] : []), ...others].find((v) => v.grade === 'light')

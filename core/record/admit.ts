@@ -222,7 +222,8 @@ function startable(exam: Exam, event: TestStarted, book: Rulebook): Problem | nu
     return no(`“${event.variant}” is not a technique of this test.`, `Choose ${listWords(outline?.variants.map((v) => v.id) ?? [])}.`)
   }
   const moment = event.moment ?? 0
-  if (moment > exam.treatments.length) return no(`Nothing was treated ${moment === 1 ? 'yet' : `${moment} times`}.`, 'Note the treatment first, then measure again.')
+  if (moment > exam.treatments.length)
+    return no(`Nothing was treated ${moment === 1 ? 'yet' : `${moment} times`}.`, 'Note the treatment first, then measure again.')
   if (exam.consent === 'withdrawn') return no('Consent to testing was withdrawn.', 'Ask again and record the answer before going on.')
   if (exam.runs.some((run) => run.id === event.run)) return no('This test was already started.', 'Go on with it, or start it anew.')
   if (exam.consent === 'not-asked') return no('Consent is not recorded.', 'Explain what will be done, ask, and record the answer.')

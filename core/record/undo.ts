@@ -19,6 +19,9 @@ const ON_THE_BENCH: ReadonlySet<ExamEvent['type']> = new Set([
   'route-ordered',
   'plan-chosen',
   'consent-renewed',
+  'treatment-given',
+  'treatment-answered',
+  'sign-marked',
 ])
 
 /**

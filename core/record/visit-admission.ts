@@ -13,7 +13,8 @@ export function visitObjection(exam: Exam, events: readonly ExamEvent[], event: 
       if (events.length > 1) return no('An episode is gone on with when a visit is opened, and not later.', 'Open a new visit from the page of the person.')
       return event.episode === exam.id ? no('An examination is no later visit of itself.', 'Open a new visit from the page of the person.') : null
     case 'treatment-given':
-      if (exam.treatments.length >= MOST_TREATMENTS) return no(`A visit holds ${MOST_TREATMENTS} treatments.`, 'Put what was done into one of them, or open another visit.')
+      if (exam.treatments.length >= MOST_TREATMENTS)
+        return no(`A visit holds ${MOST_TREATMENTS} treatments.`, 'Put what was done into one of them, or open another visit.')
       return saysNothing(event.words, 'A treatment')
     case 'treatment-answered':
       return exam.treatments[event.treatment - 1] ? null : no(`There is no treatment ${event.treatment} here.`, 'Note the treatment first.')

@@ -46,7 +46,10 @@ export function changeEpisode(db: Db, written: Written, name: EpisodeName, chang
       const done = tx.select().from(episodeChanges).where(eq(episodeChanges.id, written.id)).get()
       const { kind, ...content } = change
       const text = JSON.stringify(content)
-      if (done) return done.episode === name.episode && done.kind === kind && done.content === text ? null : against('Something else was entered under this number already.', 'Reload the page and enter it again.')
+      if (done)
+        return done.episode === name.episode && done.kind === kind && done.content === text
+          ? null
+          : against('Something else was entered under this number already.', 'Reload the page and enter it again.')
       if (!isThere(tx, name)) return against('There is no such episode of this person.', 'Reload the page.')
       const entries = episodeEntries(tx, name)
       const state = episodeState(entries)

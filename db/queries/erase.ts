@@ -1,7 +1,20 @@
 import { eq, inArray, or, sql } from 'drizzle-orm'
 import type { Problem } from '../../core/vocabulary/problem'
 import type { Db, Reads, Writes } from '../open'
-import { episodeChanges, episodes, erasures, examEvents, exams, findings, imports, overviews, people, performances, personChanges, signChanges } from '../schema'
+import {
+  episodeChanges,
+  episodes,
+  erasures,
+  examEvents,
+  exams,
+  findings,
+  imports,
+  overviews,
+  people,
+  performances,
+  personChanges,
+  signChanges,
+} from '../schema'
 import type { Written } from './clinic'
 import { forget } from './ledger'
 
@@ -103,7 +116,15 @@ function eraseOne(tx: Reads & Writes, written: Written, personId: string, why: s
   const said = tx
     .select({ id: episodeChanges.id })
     .from(episodeChanges)
-    .where(or(eq(episodeChanges.person, personId), inArray(episodeChanges.episode, ids.map(({ id }) => id))))
+    .where(
+      or(
+        eq(episodeChanges.person, personId),
+        inArray(
+          episodeChanges.episode,
+          ids.map(({ id }) => id),
+        ),
+      ),
+    )
     .all()
     .map((row) => row.id)
   const went: Went = { exams: tombstones, entries: rows.map((row) => row.id), changes: [...about, ...said] }

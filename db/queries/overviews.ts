@@ -69,13 +69,27 @@ export function noteHead(db: Db, examId: string, exam: Exam, head: number): void
 
 const heads = preparedOnce((db) => {
   const { placeholder } = sql
-  const told = { head: placeholder('head'), age: placeholder('age'), complaint: placeholder('complaint'), symptoms: placeholder('symptoms'), episode: placeholder('episode'), visit: placeholder('visit') }
+  const told = {
+    head: placeholder('head'),
+    age: placeholder('age'),
+    complaint: placeholder('complaint'),
+    symptoms: placeholder('symptoms'),
+    episode: placeholder('episode'),
+    visit: placeholder('visit'),
+  }
   return db
     .insert(overviews)
     .values({ examId: placeholder('examId'), covers: 0, state: 'not-begun', progress: 'not begun', goOn: 'story', conclusion: '', ...told })
     .onConflictDoUpdate({
       target: overviews.examId,
-      set: { head: sql`excluded.head`, age: sql`excluded.age`, complaint: sql`excluded.complaint`, symptoms: sql`excluded.symptoms`, episode: sql`excluded.episode`, visit: sql`excluded.visit` },
+      set: {
+        head: sql`excluded.head`,
+        age: sql`excluded.age`,
+        complaint: sql`excluded.complaint`,
+        symptoms: sql`excluded.symptoms`,
+        episode: sql`excluded.episode`,
+        visit: sql`excluded.visit`,
+      },
     })
     .prepare()
 })
@@ -126,7 +140,9 @@ const UNREADABLE = { state: 'unreadable', progress: 'cannot be read', goOn: 'sto
 
 function readingOf(assessment: Assessment, changes: Changes) {
   const { at, words, goOn } = progressOf(assessment)
-  const treatments = JSON.stringify(assessment.exam.treatments.map(({ at: when, kind, region, side, response }) => ({ at: when, kind, region, side, response })))
+  const treatments = JSON.stringify(
+    assessment.exam.treatments.map(({ at: when, kind, region, side, response }) => ({ at: when, kind, region, side, response })),
+  )
   return { state: at, progress: words, goOn, conclusion: conclusionOf(assessment), changed: changedWords(changes), treatments }
 }
 

@@ -117,7 +117,14 @@ function correction(db: Db, act: Correction, kind: Kind, asked: Readonly<Record<
 function filed(tx: Reads, asked: Readonly<Record<string, unknown>>): readonly string[] {
   const { exam, into } = asked
   if (typeof exam === 'string') return [exam]
-  return typeof into === 'string' ? tx.select({ id: exams.id }).from(exams).where(eq(exams.personId, into)).all().map((row) => row.id) : []
+  return typeof into === 'string'
+    ? tx
+        .select({ id: exams.id })
+        .from(exams)
+        .where(eq(exams.personId, into))
+        .all()
+        .map((row) => row.id)
+    : []
 }
 
 function isSame(done: typeof personChanges.$inferSelect, kind: Kind, asked: Readonly<Record<string, unknown>>): boolean {

@@ -2,25 +2,13 @@ import { asc, eq, sql } from 'drizzle-orm'
 import { angleOf } from '../../core/record/answer'
 import { errorsWith } from '../../core/change/errors'
 import { type Changes, type Span, SPANS } from '../../core/change/changes'
+import type { StoredChange, StoredMeasure, StoredPerformance, StoredVisit } from '../../core/change/series'
 import { signRunOf, type SignRun } from '../../core/change/sign-run'
 import { meanOf } from '../../core/findings/measures'
 import type { Exam } from '../../core/record/exam'
 import type { Db, Writes } from '../open'
 import { preparedOnce } from '../prepared'
 import { exams, overviews, performances, signChanges } from '../schema'
-
-/** A figure of one stage, as it is drawn over visits. */
-export interface StoredMeasure {
-  readonly stage: string
-  readonly joint: string
-  readonly kind: 'onset' | 'end' | 'range'
-  readonly value: number
-  readonly unit: string
-  readonly freer: 'more' | 'less'
-  /** How far two of them differ by themselves; null where that is not known. */
-  readonly error: number | null
-  readonly simulated: boolean
-}
 
 /** Rewrite what is kept of the performances of an examination, and of what became of its signs. */
 export function projectSigns(db: Pick<Writes, 'insert' | 'delete'>, examId: string, exam: Exam, changes: Changes): void {
@@ -58,51 +46,8 @@ function measuresOf({ run, test }: SignRun): readonly StoredMeasure[] {
     const kind = range !== undefined ? 'range' : answer.said === 'familiar' ? 'onset' : 'end'
     const { joint, unit = '°', freer = 'more' } = stage.angle
     const error = errorOf(test.id, run.side, stage.id)?.value ?? null
-    return [{ stage: stage.id, joint, kind, value, unit, freer, error, simulated: 'simulated' in answer && answer.simulated === true }]
+    return [{ stage: stage.id, joint, kind, value, unit, freer, error, simulated: 'simulated' in answer && answer.simulated ? true : false }]
   })
-}
-
-/** A performance as it is kept for pages over several visits. */
-export interface StoredPerformance {
-  readonly examId: string
-  readonly run: string
-  readonly test: string
-  readonly side: string
-  readonly variant: string
-  readonly moment: number
-  readonly at: number
-  readonly complete: boolean
-  readonly result: string
-  readonly why: string
-  readonly measures: readonly StoredMeasure[]
-  readonly symptom: string | null
-  readonly intensity: number | null
-}
-
-/** What became of a sign, as its examination tells it. */
-export interface StoredChange {
-  readonly examId: string
-  readonly test: string
-  readonly side: string
-  readonly span: Span
-  readonly verdict: string
-  readonly sentence: string
-  readonly alert: string | null
-  readonly before: string
-  readonly after: string
-}
-
-/** A visit as pages over an episode show it. */
-export interface StoredVisit {
-  readonly examId: string
-  readonly at: number
-  readonly visit: number
-  readonly episode: string
-  readonly state: string
-  readonly conclusion: string
-  readonly changed: string
-  readonly symptoms: readonly { readonly id: string; readonly words: string; readonly now?: number | null; readonly worst?: number | null; readonly usual?: number | null }[]
-  readonly treatments: readonly { readonly at: number; readonly kind: string; readonly region: string; readonly side: string; readonly response: string | null }[]
 }
 
 const queries = preparedOnce((db) => {
@@ -172,7 +117,11 @@ const queries = preparedOnce((db) => {
 export function visitsOfPerson(db: Db, person: string): readonly (StoredVisit & { readonly head: number; readonly covers: number })[] {
   return queries(db)
     .visits.all({ person })
-    .map((row) => ({ ...row, symptoms: JSON.parse(row.symptoms) as StoredVisit['symptoms'], treatments: JSON.parse(row.treatments) as StoredVisit['treatments'] }))
+    .map((row) => ({
+      ...row,
+      symptoms: JSON.parse(row.symptoms) as StoredVisit['symptoms'],
+      treatments: JSON.parse(row.treatments) as StoredVisit['treatments'],
+    }))
 }
 
 /** Every performance of a person, in the order of the visits. */

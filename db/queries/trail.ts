@@ -12,6 +12,7 @@ export const TRAIL_WORDS = {
   unlocked: 'unlocked the screen',
   'unlock-refused': 'unlock refused',
   opened: 'opened an examination',
+  'person-opened': 'opened the page of a person',
   'kept-on-device': 'kept an examination on a device for the day',
   'file-saved': 'saved an examination as a file',
   'person-exported': 'saved everything about a person',

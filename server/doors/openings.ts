@@ -8,6 +8,9 @@ const ONE_VISIT_MS = 10 * 60_000
 const held = globalThis as typeof globalThis & { dustLanternOpenings?: Map<string, number> }
 const visits = (held.dustLanternOpenings ??= new Map())
 
+/** The page that shows one person over all visits. */
+export const PERSON = '/person/[personId]'
+
 /** A device that keeps the day is told once in so long. */
 const ONE_DAY_KEPT_MS = 6 * 3_600_000
 
@@ -15,21 +18,21 @@ const ONE_DAY_KEPT_MS = 6 * 3_600_000
 const MOST = 5000
 
 /**
- * Write on the trail that somebody opens an examination: who, which, when, from where. A file that leaves the clinic is a line each.
+ * Write on the trail that somebody opens an examination or the page of a person: who, which, when, from where. A file that leaves the clinic is a line each.
  *
  * A trail that cannot be written, on a full disk for instance, does not keep a practitioner from reading: the log says so.
  */
-export function noteOpening(asking: Pick<Asking, 'visitor' | 'address' | 'now'>, examId: string, route: string): void {
+export function noteOpening(asking: Pick<Asking, 'visitor' | 'address' | 'now'>, about: string, route: string): void {
   const isFile = route.endsWith('/file')
   const { visitor, now } = asking
-  const key = `${idOf(visitor)} ${visitor.kind === 'open' ? visitor.session : ''} ${examId} ${asking.address}`
+  const key = `${idOf(visitor)} ${visitor.kind === 'open' ? visitor.session : ''} ${about} ${asking.address}`
   const last = visits.get(key)
   visits.delete(key)
   visits.set(key, now)
   if (visits.size > MOST) visits.clear()
   if (!isFile && last !== undefined && now - last < ONE_VISIT_MS) return
   try {
-    noteOnTrail(asking, isFile ? 'file-saved' : 'opened', examId)
+    noteOnTrail(asking, isFile ? 'file-saved' : route === PERSON ? 'person-opened' : 'opened', about)
   } catch (error) {
     log().error({ error: loggable(error) }, 'opening not written')
   }

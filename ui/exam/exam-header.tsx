@@ -20,6 +20,7 @@ const SCREENS = [
   ['safety', 'Safety'],
   ['bench', 'Bench'],
   ['weigh', 'Weigh'],
+  ['recheck', 'Recheck'],
   ['note', 'Note'],
 ] as const
 
@@ -29,7 +30,7 @@ interface Props {
   readonly demo: boolean
 }
 
-/** Who is on the table, what they came with, and the four screens of one examination. */
+/** Who is on the table, what they came with, and the screens of one examination. */
 export function ExamHeader({ examId, person, demo }: Props) {
   const { exam } = useExam()
   // Other examinations' entries go out from here too; their count is for Today.
@@ -57,7 +58,7 @@ export function ExamHeader({ examId, person, demo }: Props) {
             key={id}
             href={`/exam/${examId}/${id}`}
             aria-current={path.endsWith(`/${id}`) ? 'page' : undefined}
-            className="flex min-w-14 items-center justify-center whitespace-nowrap rounded-md px-3 aria-[current=page]:bg-ink aria-[current=page]:font-semibold aria-[current=page]:text-dust"
+            className="flex min-w-14 items-center justify-center whitespace-nowrap rounded-md px-3 lg:px-2.5 aria-[current=page]:bg-ink aria-[current=page]:font-semibold aria-[current=page]:text-dust"
           >
             {label}{' '}
             {id === 'safety' &&

@@ -138,7 +138,7 @@ export function WhoseDialog({ examId, person, signed, onClose }: Props) {
       </form>
       <Students examId={examId} />
       <p className="mt-4 border-t border-hair pt-3">
-        <a href={`/people/${person.id}`} className="inline-flex min-h-11 items-center underline underline-offset-4">
+        <a href={`/person/${person.id}`} className="inline-flex min-h-11 items-center underline underline-offset-4">
           Everything about this person
         </a>
       </p>

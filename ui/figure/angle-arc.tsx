@@ -3,11 +3,11 @@ import type { Body } from '@/core/figure/figure'
 import { onArc } from '@/core/figure/figure'
 import { xy } from './path'
 
-/** An angle marked on the arc: the onset, the end, or the other side's end. */
+/** An angle marked on the arc: the onset, the end, the other side's end, or where it was at the baseline. */
 export interface AngleMark {
   readonly angle: number
   readonly says: string
-  readonly kind: 'onset' | 'end' | 'other-side'
+  readonly kind: 'onset' | 'end' | 'other-side' | 'baseline'
 }
 
 interface Props {
@@ -45,11 +45,15 @@ export function AngleArc({ joint, angle, marks }: Props) {
         const text = onArc(centred, mark.angle, radius + 9 + out(i))
         return (
           <g key={`${mark.kind} ${mark.angle}`}>
+            {mark.kind === 'baseline' && (
+              // The limb as it lay then: a ghost from the joint outwards.
+              <path d={`M0 0L${xy(onArc(centred, mark.angle, joint.reach))}`} stroke="var(--ash)" strokeWidth="9" strokeLinecap="round" opacity="0.28" />
+            )}
             <path
               d={`M${xy(onArc(centred, mark.angle, radius - 5))}L${xy(onArc(centred, mark.angle, radius + 5 + out(i)))}`}
               stroke={mark.kind === 'onset' ? 'var(--lantern)' : 'var(--ash)'}
               strokeWidth="1.6"
-              strokeDasharray={mark.kind === 'other-side' ? '2 1.4' : undefined}
+              strokeDasharray={mark.kind === 'other-side' ? '2 1.4' : mark.kind === 'baseline' ? '3.5 1.6' : undefined}
             />
             <text x={text.x} y={-text.y} fontSize="5" fill="var(--ash)" textAnchor={text.x < 0 ? 'end' : 'start'}>
               {mark.says}

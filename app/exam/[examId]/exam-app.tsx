@@ -16,6 +16,7 @@ const SCREENS = {
   story: dynamic(() => import('./story/story-screen').then((m) => m.StoryScreen), { ssr: false, loading }),
   safety: dynamic(() => import('./safety/safety-screen').then((m) => m.SafetyScreen), { ssr: false, loading }),
   bench: dynamic(() => import('./bench/bench-screen').then((m) => m.BenchScreen), { ssr: false, loading }),
+  recheck: dynamic(() => import('./recheck/recheck-screen').then((m) => m.RecheckScreen), { ssr: false, loading }),
 } as const
 
 const WeighScreen = dynamic(() => import('./weigh/weigh-screen').then((m) => m.WeighScreen), { ssr: false, loading })
@@ -25,6 +26,7 @@ const NoteScreen = dynamic(() => import('./note/note-screen').then((m) => m.Note
 const OTHERS: readonly (() => Promise<unknown>)[] = [
   () => import('./bench/bench-screen'),
   () => import('./weigh/weigh-screen'),
+  () => import('./recheck/recheck-screen'),
   () => import('./note/note-screen'),
   () => import('./story/story-screen'),
   () => import('./safety/safety-screen'),
@@ -82,7 +84,7 @@ export function ShellScreen({ exam, screen }: { readonly exam: Kept; readonly sc
       {screen === 'weigh' || screen === 'note' ? (
         <TitledScreen screen={screen} who={who} fileName={fileName} />
       ) : (
-        <ExamScreen screen={screen === 'story' || screen === 'safety' ? screen : 'bench'} />
+        <ExamScreen screen={screen === 'story' || screen === 'safety' || screen === 'recheck' ? screen : 'bench'} />
       )}
     </ExamRecord>
   )

@@ -70,7 +70,12 @@ describe('against published worked examples', () => {
   })
 
   it('Sim and Wright 2005, Phys Ther 85:257: 22, 2, 4, 11 of 39: kappa .67, prevalence-adjusted .69', () => {
-    const pairs = [...times(22, ['yes', 'yes'] as const), ...times(2, ['yes', 'no'] as const), ...times(4, ['no', 'yes'] as const), ...times(11, ['no', 'no'] as const)]
+    const pairs = [
+      ...times(22, ['yes', 'yes'] as const),
+      ...times(2, ['yes', 'no'] as const),
+      ...times(4, ['no', 'yes'] as const),
+      ...times(11, ['no', 'no'] as const),
+    ]
     const agreement = agreementOf<'yes' | 'no'>(pairs, ['yes', 'no'])
     expect(agreement?.kappa?.value).toBeCloseTo(0.67, 2)
     expect(agreement?.pabak.value).toBeCloseTo(0.69, 2)
@@ -87,7 +92,10 @@ describe('against published worked examples', () => {
       ['b', 'c', 1],
       ['c', 'c', 10],
     ] as const
-    const kappa = agreementOf<'a' | 'b' | 'c'>(cells.flatMap(([one, two, n]) => times(n, [one, two] as const)), ['a', 'b', 'c'])?.kappa
+    const kappa = agreementOf<'a' | 'b' | 'c'>(
+      cells.flatMap(([one, two, n]) => times(n, [one, two] as const)),
+      ['a', 'b', 'c'],
+    )?.kappa
     expect(kappa?.value).toBeCloseTo(0.676, 3)
     expect(Math.abs(((kappa?.high ?? 0) - (kappa?.low ?? 0)) / 2 / 1.96 - 0.087)).toBeLessThan(0.001)
   })
@@ -148,7 +156,10 @@ describe('whatever was measured', () => {
     const said = fc.array(fc.constantFrom('yes' as const, 'no' as const), { minLength: 1, maxLength: 20 })
     fc.assert(
       fc.property(said, (results) => {
-        const agreement = agreementOf<'yes' | 'no'>(results.map((r) => [r, r] as const), ['yes', 'no'])
+        const agreement = agreementOf<'yes' | 'no'>(
+          results.map((r) => [r, r] as const),
+          ['yes', 'no'],
+        )
         expect(agreement?.kappa?.value ?? 1).toBeCloseTo(1, 9)
         expect(agreement?.kappa === null).toBe(new Set(results).size === 1)
         expect(agreement?.percent.value).toBe(1)

@@ -25,6 +25,7 @@ export const ASIDE_WORDS: Record<Aside, string> = {
   plan: 'Plan the rest by',
   questions: 'Safety questions',
   more: 'More',
+  treatment: 'What was treated',
 }
 
 /** The field for a reason of one’s own, and the key that leads to it. */
@@ -48,6 +49,7 @@ export function asideChoices(aside: Aside, rated: SymptomId | null, inHand: InHa
     // Strips of their own.
     case 'questions':
     case 'more':
+    case 'treatment':
       return []
     case 'rate':
       if (rated === null) return []

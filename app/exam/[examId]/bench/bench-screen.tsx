@@ -1,7 +1,8 @@
 'use client'
 
-import { type ReactNode, useState } from 'react'
+import { type ReactNode, useEffect, useRef, useState } from 'react'
 import Link from 'next/link'
+import { testById } from '@/core/catalogue'
 import { instruct } from '@/core/catalogue/exam-test'
 import { nearSide } from '@/core/bench/places-offered'
 import { openRules } from '@/core/planner/open-rules'
@@ -27,13 +28,17 @@ import { MoreStrip } from './more-strip'
 import { PairDialog } from './pair-dialog'
 import { PostureTrack } from './posture-track'
 import { QuestionsStrip } from './questions-strip'
+import { TreatmentStrip } from './treatment-strip'
 import { useAutoHold } from './use-auto-hold'
-import { useBench } from './use-bench'
+import { type Bench, useBench } from './use-bench'
 import { useBenchKeys } from './use-bench-keys'
 import { useRest } from './use-rest'
 import { useSettling } from './use-settling'
 import { useVoice } from './use-voice'
 import { haltsOf } from '@/core/safety/safety'
+import { counted } from '@/core/vocabulary/sentence'
+import { isTestSide } from '@/core/vocabulary/side'
+import { focusCard } from '@/ui/exam/give-focus'
 import { useHands } from '@/ui/exam/hands'
 import { useExam } from '@/ui/exam/store'
 
@@ -57,6 +62,7 @@ export function BenchScreen() {
     // The header's own link, so that the window goes there as it does by hand.
     weigh: () => document.querySelector<HTMLAnchorElement>('nav a[href$="/weigh"]')?.click(),
   })
+  useAskedFor(bench)
   const { inHand } = bench
   useAutoHold(bench, hands.autoHold)
   useVoice(hands.voice, inHand ? `${instruct(inHand.stage.do, inHand.side)} ${inHand.stage.ask}` : '')
@@ -108,6 +114,12 @@ export function BenchScreen() {
             <strong>Five minutes since {settling} was raised.</strong> How strong is it now? <CommandKey of="rate" />
           </p>
         )}
+        {bench.waiting > 0 && !exam.signed && !bench.chosen && (exam.treatments.length > 0 || exam.episode) && (
+          <p role="status" className="px-6 pt-2">
+            <strong>{exam.treatments.length > 0 ? `After treatment ${exam.treatments.length}.` : 'Recheck.'}</strong>{' '}
+            {counted(bench.waiting, 'comparable sign')} to measure again: <CommandKey of="recheck" />
+          </p>
+        )}
         {rest > 0 && (
           <p role="status" className="px-6 pt-2">
             <strong>Rest.</strong> Easily stirred up: {rest} s before the next provocation.
@@ -117,6 +129,14 @@ export function BenchScreen() {
           <QuestionsStrip bench={bench} />
         ) : bench.aside === 'more' ? (
           <MoreStrip bench={bench} />
+        ) : bench.aside === 'treatment' ? (
+          <TreatmentStrip
+            onKeep={(treatment) => {
+              focusCard()
+              bench.input({ do: 'treat', treatment })
+            }}
+            onBack={() => bench.open(null)}
+          />
         ) : bench.aside ? (
           <AsideStrip bench={bench} aside={bench.aside} />
         ) : !stopped && inHand?.unasked ? (
@@ -146,6 +166,23 @@ export function BenchScreen() {
       />
     </main>
   )
+}
+
+/** What another screen asks the bench for by its address: the next sign, one sign, or what was treated. Asked once. */
+function useAskedFor(bench: Bench): void {
+  const latest = useRef(bench)
+  useEffect(() => {
+    latest.current = bench
+  })
+  useEffect(() => {
+    const asked = window.location.hash.slice(1)
+    if (!asked.startsWith('recheck')) return
+    window.history.replaceState(window.history.state, '', window.location.pathname)
+    const [, id = '', side = ''] = asked.split('=').flatMap((part) => part.split('.'))
+    const test = testById(id)
+    if (test && isTestSide(side)) latest.current.input({ do: 'choose', test: test.id, side })
+    else latest.current.input({ do: 'recheck' })
+  }, [])
 }
 
 interface QuietProps {

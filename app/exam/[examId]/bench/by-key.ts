@@ -31,6 +31,8 @@ export function byLetter(key: string, bench: Bench, exam: Exam, others: Others, 
     askedByLetter(key, bench, bench.questions)
     return
   }
+  // What was treated is written in fields.
+  if (aside === 'treatment') return
   // From the list of what else there is, every letter does what it does beside it.
   if (aside && aside !== 'more') {
     byAside(key, aside, bench)
@@ -105,6 +107,9 @@ function obey(command: Command, bench: Bench, others: Others) {
     case 'technique':
     case 'plan':
       bench.open(command)
+      return
+    case 'recheck':
+      bench.input({ do: 'recheck' })
       return
     case 'next':
       bench.input({ do: 'take-suggested' })

@@ -26,7 +26,10 @@ import { feelsEnd, feelsOrder } from '@/core/bench/measured'
 import { repeatsOf } from '@/core/bench/repeats'
 import type { PainOrder } from '@/core/record/answer'
 import type { Bench } from './use-bench'
+import { comparedWith, valueAt } from '@/core/change/compared-with'
+import type { SignRun } from '@/core/change/sign-run'
 import { CARD_ID, focusCard } from '@/ui/exam/give-focus'
+import { Compared } from './compared'
 
 interface Props {
   readonly bench: Bench
@@ -38,7 +41,8 @@ export function HandCard({ bench, inHand }: Props) {
   const { exam } = useExam()
   const { test, side, stage } = inHand
   const angle = bench.typed === '' ? bench.live : Number(bench.typed)
-  const marks = useMarks(inHand)
+  const compared = comparedWith(bench.changes, inHand, exam)
+  const marks = useMarks(inHand, compared)
   const repeats = repeatsOf(test.id, stage.id)
   const shown = angle ?? marks.find((m) => m.kind === 'onset')?.angle
   const figure = useMemo(() => figureOf(stage.pose, side, shown), [stage.pose, side, shown])
@@ -74,7 +78,12 @@ export function HandCard({ bench, inHand }: Props) {
           <strong>{closed.opened === null ? 'Caution.' : 'Opened with a reason.'}</strong> {closed.gate.reason} {closed.gate.do}
         </p>
       ))}
-      {inHand.repeats && <Before inHand={inHand} />}
+      {inHand.moment > 0 && !compared && (
+        <p className="mt-1.5 rounded-card border-l-[6px] border-ash bg-sheet px-3 py-1.5 text-base">
+          After treatment {inHand.moment}: read as change only. Rules and sources rest on what was found before.
+        </p>
+      )}
+      {compared ? <Compared sign={compared} inHand={inHand} /> : inHand.repeats && <Before inHand={inHand} />}
       {stage.grid && <GridCard bench={bench} inHand={inHand} grid={stage.grid} />}
       <div className={stage.grid ? 'hidden' : 'relative mt-2 h-64 shrink-0 lg:h-auto lg:min-h-52 lg:flex-1'}>
         <PoseFigure
@@ -225,8 +234,12 @@ function Before({ inHand }: { readonly inHand: InHand }) {
 }
 
 /** Angles already known for this test: this side's onset, the other side's onset or end. */
-function useMarks({ test, side }: InHand): readonly AngleMark[] {
+function useMarks({ test, side, stage }: InHand, compared: SignRun | null): readonly AngleMark[] {
   const { assessment } = useExam()
+  if (compared) {
+    const before = valueAt(compared.run, stage.id)
+    return before === undefined ? [] : [{ angle: before, says: `baseline ${before}°`, kind: 'baseline' }]
+  }
   if (side === 'none') return []
   const mine = findingFor(assessment.findings, test.follows ?? test.id, side)?.measures
   const other = findingFor(assessment.findings, test.follows ?? test.id, otherSide(side))?.measures

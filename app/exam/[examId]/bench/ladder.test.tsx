@@ -24,6 +24,7 @@ describe('the ladder', () => {
         heed: [],
         asksFor: null,
         guard: null,
+        moment: 0,
       }
       const { unmount } = render(<Ladder inHand={inHand} onOpen={() => undefined} onMove={() => undefined} />)
       if (offered(test.variants).length > 1) {

@@ -34,6 +34,19 @@ export function MoreStrip({ bench }: { readonly bench: Bench }) {
           {words} <CommandKey of={aside} />
         </button>
       ))}
+      <button
+        type="button"
+        onClick={() => {
+          focusCard()
+          bench.input({ do: 'recheck' })
+        }}
+        className="min-h-14 rounded-card border-2 border-edge bg-dust px-3"
+      >
+        Recheck <CommandKey of="recheck" />
+      </button>
+      <button type="button" onClick={() => bench.open('treatment')} className="min-h-14 rounded-card border-2 border-edge bg-dust px-3">
+        Treatment
+      </button>
       <button type="button" onClick={() => bench.open(null)} className="ml-auto min-h-14 rounded-card border-2 border-edge px-4">
         Back <Key>⌫</Key>
       </button>

@@ -19,6 +19,9 @@ import type { Frame } from '@/core/metrology/frame'
 import { type Advice, adviceOf } from '@/core/planner/advice'
 import { type RouteLeg, type RouteStep, routeOf } from '@/core/planner/route'
 import type { LimitedBy } from '@/core/record/answer'
+import { type Changes, changesOf } from '@/core/change/changes'
+import { recheckRoute } from '@/core/change/recheck'
+import { ALERT_WORDS } from '@/core/change/told'
 import type { ExamEvent, PlanMode } from '@/core/record/event'
 import type { Exam } from '@/core/record/exam'
 import type { Choice } from '@/core/record/outline'
@@ -72,6 +75,9 @@ export interface Bench extends Pick<BenchState, 'chosen' | 'pending' | 'aside' |
   /** What the cuff under the neck reads, in mmHg; null while none runs. */
   readonly cuff: number | null
   readonly table: Table
+  /** What changed so far, and how many comparable signs wait in this moment. */
+  readonly changes: Changes
+  readonly waiting: number
   /** What to do next, why, and whether to stop. */
   readonly advice: Advice
   /** Anything the bench can do. */
@@ -118,9 +124,11 @@ export function useBench(): Bench {
   const route = useMemo(() => routeOf(assessment, { turns }), [assessment, turns])
   const advice = useMemo(() => adviceOf(assessment, route, turns), [assessment, route, turns])
   const suggested = advice.step ?? undefined
+  const changes = useMemo(() => changesOf(assessment), [assessment])
+  const recheck = useMemo(() => recheckRoute(changes), [changes])
   const ground = useMemo<Ground>(
-    () => ({ exam, suggested: suggested ? pairOf(suggested) : null, order: route.flatMap((leg) => leg.steps.map(pairOf)) }),
-    [exam, suggested, route],
+    () => ({ exam, suggested: suggested ? pairOf(suggested) : null, order: route.flatMap((leg) => leg.steps.map(pairOf)), recheck }),
+    [exam, suggested, route, recheck],
   )
   const state = useDraft(exam, latest, drawn)
 
@@ -151,6 +159,7 @@ export function useBench(): Bench {
     keep(step(latest.current, { do: 'took-back', test: found?.test ?? null, side: found?.side ?? 'none', words: hint }, ground).state)
   }
 
+  useAlerts(changes, (words) => input({ do: 'alerted', words }))
   const inHand = handOf(state, ground)
   const grid = inHand?.stage.grid
   const table = tableOf(state.table, tableKey(inHand))
@@ -185,6 +194,8 @@ export function useBench(): Bench {
     force: { live: pad.live, score: state.press },
     cuff: cuff.live,
     table: { cells: table.cells, at: table.at, all: tableCells(grid), full: isFull(table, grid), move: (move) => input({ do: 'table', move }) },
+    changes,
+    waiting: recheck.length,
     advice,
     input,
     answer: (said) => input({ do: 'answer', said, run: v7(), now: performance.now(), ...ended() }),
@@ -250,6 +261,20 @@ export function useBench(): Bench {
       else if (frame.channel === 'pressure' && inHand.stage.kind === 'grid') cuff.feed(frame, () => undefined)
     },
   }
+}
+
+/** Tells when what was just measured alerts; what alerted before this bench was opened is no news. */
+function useAlerts({ alerts }: Changes, tell: (words: string) => void): void {
+  const known = useRef(alerts.length)
+  const latest = useRef(tell)
+  useEffect(() => {
+    latest.current = tell
+  })
+  useEffect(() => {
+    const last = alerts.at(-1)
+    if (alerts.length > known.current && last) latest.current(`Alert: ${last.sentence} ${ALERT_WORDS[last.alert ?? 'lost']}`)
+    known.current = alerts.length
+  }, [alerts])
 }
 
 function pairOf({ test, side }: RouteStep): Pair {

@@ -1,6 +1,5 @@
 import { format } from 'date-fns'
 import type { Metadata } from 'next'
-import Link from 'next/link'
 import { notFound } from 'next/navigation'
 import { db } from '@/db'
 import { changesAbout } from '@/db/queries/erase'
@@ -10,7 +9,10 @@ import { pageWho } from '@/server/visitor'
 import { Button } from '@/ui/button'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
+import { Textures } from '@/ui/textures'
+import { Episode } from './episode'
 import { EraseForm } from './erase-form'
+import { clinicDay, wholeEpisodes } from './whole-episodes'
 
 interface Props {
   readonly params: Promise<{ readonly personId: string }>
@@ -18,7 +20,7 @@ interface Props {
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
   const person = personById(db(), (await params).personId)
-  return { title: person ? `Everything about ${person.name}` : 'Nobody here' }
+  return { title: person?.name ?? 'Nobody here' }
 }
 
 const KINDS = { corrected: 'details corrected', moved: 'an examination moved', merged: 'two numbers joined' } as const
@@ -29,24 +31,19 @@ export default async function PersonPage({ params }: Props) {
   const person = personById(db(), personId)
   if (!person) notFound()
   const exams = examsOfPerson(db(), personId)
+  const episodes = wholeEpisodes(personId)
   const changes = changesAbout(db(), [personId, ...exams.map((exam) => exam.id)])
   return (
     <>
       <SiteHeader who={who} />
-      <main className="mx-auto max-w-4xl px-6 py-6">
+      <Textures />
+      <main className="mx-auto max-w-6xl px-4 py-6 sm:px-6">
         <ScreenTitle className="text-3xl">{person.name}</ScreenTitle>
         <p className="mt-2 text-ash">{[`number ${person.number}`, person.born && `born ${person.born}`, person.work].filter(Boolean).join(', ')}</p>
-        <h2 className="mt-6 text-xl">Examinations</h2>
-        {exams.length === 0 && <p className="mt-2">None under this number.</p>}
-        <ul className="mt-2">
-          {exams.map((exam) => (
-            <li key={exam.id} className="border-t border-hair">
-              <Link href={`/exam/${exam.id}/note`} className="inline-flex min-h-11 items-center underline underline-offset-4">
-                {Number.isNaN(new Date(exam.at).getTime()) ? 'no date' : format(exam.at, 'EEEE d MMMM yyyy, HH:mm')}
-              </Link>
-            </li>
-          ))}
-        </ul>
+        {exams.length === 0 && <p className="mt-4">No examination is filed under this number.</p>}
+        {episodes.map((whole) => (
+          <Episode key={whole.episode} whole={whole} personId={personId} today={clinicDay()} />
+        ))}
         {changes.length > 0 && (
           <>
             <h2 className="mt-6 text-xl">Put right</h2>
@@ -60,11 +57,11 @@ export default async function PersonPage({ params }: Props) {
             </ul>
           </>
         )}
-        <h2 className="mt-8 text-xl">Everything that is kept</h2>
-        <p className="mt-2 text-ash">
+        <h2 className="no-print mt-8 text-xl">Everything that is kept</h2>
+        <p className="no-print mt-2 text-ash">
           Who they are, every examination, what was put right and who opened what, as one open file. Saving it is written on the trail.
         </p>
-        <Button asChild className="mt-3">
+        <Button asChild className="no-print mt-3">
           <a href={`/people/${person.id}/export`} download>
             Save everything about this person
           </a>
