@@ -21,6 +21,7 @@ const FLOW = [
   'figure',
   'note',
   'exchange',
+  'audit',
   'trainer',
 ]
 const path = (room) => `^core/${room}${room.endsWith('.ts') ? '$' : '/'}`

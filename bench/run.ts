@@ -9,6 +9,7 @@ import { planner } from './planner/report'
 import { randomPlans } from './random-plans'
 import { randomRecords } from './random-records'
 import { reassess } from './reassess'
+import { visits } from './visits'
 
 reassess()
 randomPlans(5000)
@@ -19,4 +20,5 @@ lists([1000, 20_000])
 onset()
 await planner()
 await pages()
+await visits([1000, 100_000])
 await hands()

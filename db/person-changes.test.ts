@@ -1,8 +1,8 @@
-import { mkdtempSync, rmSync } from 'node:fs'
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { eq } from 'drizzle-orm'
-import { afterEach, beforeEach, describe, expect, it } from 'vitest'
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { SHIPPED } from '../core/evidence/knowledge'
 import { composedId } from '../core/record/compose'
 import { fillDemoClinic } from './demo/clinic'
@@ -19,11 +19,19 @@ import { verifyOpen } from './verify'
 const NOW = Date.UTC(2026, 10, 26, 12)
 let folder: string
 let db: Db
+/** Filled and read once; each test works on a copy. */
+const model = path.join(mkdtempSync(path.join(tmpdir(), 'dust-lantern-people-model-')), 'clinic.sqlite')
+beforeAll(() => {
+  const filled = openDb(model)
+  fillDemoClinic(filled, new Date(NOW))
+  for (const examId of behind(filled, 100)) catchUp(filled, examId, SHIPPED)
+  filled.$client.close()
+})
+afterAll(() => rmSync(path.dirname(model), { recursive: true }))
 beforeEach(() => {
   folder = mkdtempSync(path.join(tmpdir(), 'dust-lantern-people-'))
+  copyFileSync(model, path.join(folder, 'clinic.sqlite'))
   db = openDb(path.join(folder, 'clinic.sqlite'))
-  fillDemoClinic(db, new Date(NOW))
-  for (const examId of behind(db, 100)) catchUp(db, examId, SHIPPED)
 })
 afterEach(() => {
   db.$client.close()

@@ -38,6 +38,7 @@ export const SEALED = {
   entrusted: { row: 'id', columns: ['id', 'by', 'at', 'exam', 'student', 'ended'] },
   trail: { row: 'n', columns: ['n', 'at', 'who', 'what', 'about', 'address', 'more'] },
   imports: { row: 'exam', columns: ['exam', 'by', 'at', 'file', 'authors', 'entries'] },
+  reliability_series: { row: 'id', columns: ['id', 'by', 'at', 'series', 'kind', 'content'] },
   episode_changes: { row: 'id', columns: ['id', 'by', 'at', 'person', 'episode', 'kind', 'content', 'salt'] },
   erasures: { row: 'id', columns: ['id', 'by', 'at', 'person', 'why', 'content'] },
 } as const

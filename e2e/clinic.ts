@@ -33,7 +33,11 @@ export async function openClinic({ demo = true }: { readonly demo?: boolean } = 
   const db = openDb(file)
   fillDemoClinic(db, new Date())
   // The latest of each person.
-  const exams = new Map(examHeads(db).toReversed().map((head) => [head.person.name, head.id]))
+  const exams = new Map(
+    examHeads(db)
+      .toReversed()
+      .map((head) => [head.person.name, head.id]),
+  )
   db.$client.close()
   const port = await freePort()
   const url = `http://127.0.0.1:${port}`
@@ -258,7 +262,7 @@ export async function expectSaved(page: Page): Promise<void> {
 /** The record as it lies on disk, folded. */
 export async function recordOf(page: Page): Promise<Exam> {
   await expectSaved(page)
-  const url = page.url().replace(/\/bench.*$/, '/events')
+  const url = page.url().replace(/\/(story|safety|bench|weigh|recheck|note)([#?].*)?$/, '/events')
   const { events } = (await (await page.request.get(url)).json()) as { events: ExamEvent[] }
   const exam = examFrom(events)
   if (!exam) throw new Error('The examination is on disk.')

@@ -21,7 +21,7 @@ test('one person is made once: Back shows them, a similar name is told, two numb
   // Entered again with a slip of the fingers: told, not forbidden.
   await start(page, 'Wenna Saltmasrh', '1970-05-05')
   const hint = page.getByRole('status').filter({ hasText: 'Here already?' })
-  await expect(hint).toContainText('Wenna Saltmarsh, number 113, born 5 May 1970: similar name, same date of birth')
+  await expect(hint).toContainText('Wenna Saltmarsh, number 116, born 5 May 1970: similar name, same date of birth')
   await expectAccessible(page)
   await page.getByRole('button', { name: 'Start the story' }).click()
   await expect(page).toHaveURL(/story$/)
@@ -29,7 +29,7 @@ test('one person is made once: Back shows them, a similar name is told, two numb
 
   // One person under two numbers, put right from the examination itself.
   await page.getByRole('button', { name: /Wenna Saltmasrh/ }).click()
-  await expect(dialog(page)).toContainText('number 114')
+  await expect(dialog(page)).toContainText('number 117')
   await expectAccessible(page)
   await dialog(page)
     .getByRole('radio', { name: /another number/ })
@@ -58,7 +58,7 @@ test('one person is made once: Back shows them, a similar name is told, two numb
   // The other window is told by the record.
   await expect(away.getByRole('button', { name: /Odalys Brightmoor\s*37/ })).toBeVisible()
   await page.getByRole('link', { name: 'Note' }).click()
-  await expect(page.getByRole('main')).toContainText('opened under number 113, filed under number')
+  await expect(page.getByRole('main')).toContainText('opened under number 116, filed under number')
   await page.getByRole('link', { name: 'Today' }).click()
   const rows = (name: string) => page.getByRole('main').getByRole('listitem').filter({ hasText: name })
   await expect(rows('Odalys Brightmoor')).toHaveCount(2)

@@ -5,19 +5,47 @@ import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { type Browser, chromium, type Page } from '@playwright/test'
 import { fillDemoClinic } from '../db/demo/clinic'
-import { openDb } from '../db/open'
+import { fillGenerated } from '../db/demo/generated'
+import { type Db, openDb } from '../db/open'
 import { addAccount } from '../db/queries/accounts'
 import { examHeads } from '../db/queries/exams'
+import { catchUpAll } from '../db/queries/rebuild-findings'
+import { changeSeries } from '../db/queries/series'
+import { composedId } from '../core/record/compose'
+import { simulatedTrials } from '../devices/simulated-series'
 import { CHROMIUM } from '../e2e/chromium'
 import { hashSecret } from '../server/doors/secrets'
 import { freePort, serve } from '../tests/served'
+
+/** A series on simulated people, two examiners. */
+function measureSeries(clinic: Db): void {
+  const series = composedId(Date.now(), 'shown series', 0)
+  const enter = (n: number, change: Parameters<typeof changeSeries>[3]) =>
+    changeSeries(clinic, { id: composedId(Date.now(), 'shown entry', n), by: 'Maren Oake', at: Date.now() + n }, series, change)
+  enter(0, { kind: 'begun', test: 'leg-raise', side: 'left', variant: 'neutral', stage: 'raise', examiners: 2, trials: 2, people: 'simulated' })
+  const limits = { joint: 'hip', min: 0, max: 120, usual: [10, 100] as const }
+  for (let person = 1; person <= 8; person++) {
+    for (const examiner of [1, 2] as const) {
+      const values = simulatedTrials({ limits, series: 'shown', person, examiner, trials: 2 })
+      enter(person * 2 + examiner, { kind: 'measured', person, examiner, values, results: [] })
+    }
+  }
+}
 
 const out = process.argv[2] ?? 'docs/screenshots'
 const data = mkdtempSync(path.join(tmpdir(), 'dust-lantern-shots-'))
 const db = openDb(path.join(data, 'clinic.sqlite'))
 fillDemoClinic(db, new Date())
+fillGenerated(db, new Date(), 64)
+measureSeries(db)
+catchUpAll(db)
 // The latest of each person.
-const exam = Object.fromEntries(examHeads(db).toReversed().map((head) => [head.person.name, head.id]))
+const exam = Object.fromEntries(
+  examHeads(db)
+    .toReversed()
+    .map((head) => [head.person.name, head.id]),
+)
+const person = Object.fromEntries(examHeads(db).map((head) => [head.person.name, head.person.id]))
 db.$client.close()
 
 const served = await serve({ folder: data, port: await freePort() })
@@ -54,7 +82,6 @@ const VIEWS: readonly View[] = [
   { name: 'today', at: '/today' },
   { name: 'story', at: of('Imre Talvane', 'story') },
   { name: 'bench', at: of('Imre Talvane', 'bench') },
-  { name: 'bench-asks', at: of('Corwin Teasel', 'bench') },
   { name: 'bench-halt', at: of('Bram Wickery', 'bench') },
   {
     name: 'bench-confirm',
@@ -67,29 +94,11 @@ const VIEWS: readonly View[] = [
       await press(page, ['Enter', '4', '6', 'Enter', 'u'])
     },
   },
-  {
-    name: 'bench-slump',
-    at: of('Corwin Teasel', 'bench'),
-    before: async (page) => {
-      await press(page, ['Space', 'Space', 'Space', 'Space', 'a'])
-      await page.waitForTimeout(7500)
-    },
-  },
-  { name: 'bench-lamp', at: of('Odalys Brightmoor', 'bench'), lamp: true },
   // From here on gates are closed for this person.
   {
     name: 'safety',
     at: of('Corwin Teasel', 'safety'),
     before: (page) => press(page, ['ArrowDown', 'y']),
-  },
-  {
-    name: 'bench-table',
-    at: of('Teodor Quill', 'bench'),
-    before: async (page) => {
-      await press(page, ['g'])
-      await page.keyboard.type('neurological upper right')
-      await press(page, ['Enter', '5', '5', '4', '5'])
-    },
   },
   {
     name: 'bell',
@@ -123,6 +132,14 @@ const VIEWS: readonly View[] = [
   },
   { name: 'weigh', at: of('Odalys Brightmoor', 'weigh') },
   { name: 'note', at: of('Odalys Brightmoor', 'note') },
+  { name: 'recheck', at: of('Ysolde Penmarrow', 'recheck') },
+  {
+    name: 'person',
+    at: `/person/${person['Hesper Dray'] ?? ''}`,
+    before: async (page) => page.getByRole('region', { name: 'The visits as a table' }).waitFor(),
+  },
+  { name: 'audit', at: '/audit', before: async (page) => page.getByRole('heading', { name: 'Plan' }).waitFor() },
+  { name: 'reliability', at: '/audit/reliability' },
   { name: 'library-test', at: '/library/sacral-thrust' },
 ]
 

@@ -2,11 +2,16 @@
 // moved aside first, never deleted.
 import path from 'node:path'
 import { fillDemoClinic } from '../db/demo/clinic'
+import { fillGenerated } from '../db/demo/generated'
 import { lockedBy } from '../db/lock'
 import { dataFile, openDb } from '../db/open'
 import { allAccounts } from '../db/queries/accounts'
 import { examHeads } from '../db/queries/exams'
+import { catchUpAll } from '../db/queries/rebuild-findings'
 import { moveAside } from '../db/restore'
+
+/** Closed examinations that chance makes beside the twelve and more of the demo. */
+const GENERATED = 64
 
 const file = dataFile()
 if (process.argv.includes('--reset')) {
@@ -22,6 +27,8 @@ const db = openDb(file)
 // A clinic in which somebody signs in is never filled with invented people.
 if (examHeads(db).length === 0 && allAccounts(db).length === 0) {
   fillDemoClinic(db, new Date())
-  console.log('Demo clinic filled: Kettle Row Treatment Rooms, all people invented.')
+  fillGenerated(db, new Date(), GENERATED)
+  catchUpAll(db)
+  console.log(`Demo clinic filled: Kettle Row Treatment Rooms, all people invented; ${GENERATED} of them by chance, so that Audit has something to add up.`)
 }
 db.$client.close()

@@ -18,13 +18,14 @@ const OTHER = 155
 const folder = mkdtempSync(path.join(tmpdir(), 'dust-lantern-sizes-'))
 const db = openDb(path.join(folder, 'clinic.sqlite'))
 fillDemoClinic(db, new Date())
-const exam = examHeads(db).find((head) => head.person.name === 'Imre Talvane')?.id ?? ''
+const imre = examHeads(db).find((head) => head.person.name === 'Imre Talvane')
+const [exam, person] = [imre?.id ?? '', imre?.person.id ?? '']
 db.$client.close()
 
 const pages: readonly (readonly [string, number])[] = [
   [`/exam/${exam}/bench`, BENCH],
-  ...['story', 'safety', 'weigh', 'note'].map((screen) => [`/exam/${exam}/${screen}`, EXAM] as const),
-  ...['/today', '/library', '/library/thigh-thrust', '/settings', '/settings/evidence', '/settings/rules', '/bell/AAAAAA', '/tilt/AAAAAA'].map(
+  ...['story', 'safety', 'weigh', 'recheck', 'note'].map((screen) => [`/exam/${exam}/${screen}`, EXAM] as const),
+  ...['/today', '/library', '/library/thigh-thrust', '/settings', '/settings/evidence', '/settings/rules', '/audit', '/audit/reliability', `/person/${person}`, '/bell/AAAAAA', '/tilt/AAAAAA'].map(
     (page) => [page, OTHER] as const,
   ),
 ]
@@ -43,7 +44,7 @@ try {
     for (const script of scripts) sum += await sizeOf(script)
     const kilobytes = Math.round(sum / 1000)
     if (kilobytes > budget) over++
-    console.log(`${page.replace(exam, 'ID').padEnd(24)} ${String(kilobytes).padStart(4)} kB of ${budget}${kilobytes > budget ? '  over its budget' : ''}`)
+    console.log(`${page.replace(exam, 'ID').replace(person, 'ID').padEnd(24)} ${String(kilobytes).padStart(4)} kB of ${budget}${kilobytes > budget ? '  over its budget' : ''}`)
   }
 } finally {
   await served.kill()

@@ -29,7 +29,7 @@ const FOR_ROUTES: ReadonlySet<string> = new Set(['GET', 'HEAD', 'POST', 'OPTIONS
 
 /** Addresses that a route answers: it reads bodies and checks what they hold itself. */
 const ROUTES =
-  /^\/(do\/[^/]+|devices\/[^/]+|exchange\/[^/]+|people\/([^/]+\/export|rows)|live|health|still-here|device-key|today\/(rows|keep)|settings\/trail\/file|exam\/[^/]+\/(events|file|pair|record|students))$/
+  /^\/(audit\/(part|file)|do\/[^/]+|devices\/[^/]+|exchange\/[^/]+|people\/rows|person\/[^/]+\/(export|figures)|live|health|still-here|device-key|today\/(rows|keep)|settings\/trail\/file|exam\/[^/]+\/(events|file|pair|record|students))$/
 
 /** The longest address; longer ones are no address of ours. */
 const LONGEST_URL = 8000

@@ -27,6 +27,11 @@ export function SiteHeader({ who }: Props) {
           <Link href="/library" className="flex min-h-11 min-w-11 items-center justify-center px-1.5">
             Library
           </Link>
+          {who.role !== 'student' && (
+            <Link href="/audit" className="flex min-h-11 min-w-11 items-center justify-center px-1.5">
+              Audit
+            </Link>
+          )}
           <Link href="/settings" className="flex min-h-11 min-w-11 items-center justify-center px-1.5">
             Settings
           </Link>

@@ -1,6 +1,7 @@
 import * as doors from '@/app/doors/acts'
 import { erase } from '@/app/people/erase'
 import { entrust } from '@/app/people/entrust'
+import * as reliability from '@/app/audit/reliability/acts'
 import * as people from '@/app/people/acts'
 import * as episodes from '@/app/person/acts'
 import * as backups from '@/app/settings/backups/acts'
@@ -42,6 +43,7 @@ export const ACTS: Readonly<Record<ActName, Act>> = {
   'start-person': by(startPerson),
   'start-visit': by(episodes.startVisit),
   'change-episode': by(episodes.change),
+  'enter-series': by(reliability.enter),
   'correct-person': by(people.correct),
   'move-exam': by(people.move),
   'merge-people': by(people.merge),

@@ -19,6 +19,8 @@ const row = (n: number, more: Partial<DayRow> = {}): DayRow => ({
   complaint: n === 1 ? 'shoots into the calf' : '',
   conclusion: '',
   progress: 'story told',
+  changed: '',
+  visit: 1,
   finished: false,
   halted: false,
   goOn: 'bench',

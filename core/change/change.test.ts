@@ -58,7 +58,7 @@ describe('an angle', () => {
   })
 
   it('is read with the clinic’s own error where that was chosen', () => {
-    const mine = errorsWith([{ test: 'leg-raise', side: 'left', stage: 'raise', mdc: 4, unit: '°', people: 6, trials: 3 }])
+    const mine = errorsWith([{ test: 'leg-raise', side: 'left', stage: 'raise', mdc: 4, unit: '°', people: 6, trials: 3, by: 'Somebody', at: 1 }])
     const [change] = angleChanges(raise(own(['left-calf'], 6, 42)), raise(own(['left-calf'], 6, 48)), mine)
     expect(change).toMatchObject({ verdict: 'better', error: { value: 4, from: 'own', words: 'own series, 6 people, 3 trials each' } })
     // Another side was not measured, so the published figure stands.

@@ -55,9 +55,9 @@ const HANDS_ON: readonly TreatmentKind[] = TREATMENTS.filter((kind) => kind === 
  * What changed: each sign against its baseline, against the last visit, and against the beginning of this visit where something was
  * treated in it.
  *
- * @param errorOf - how far two measurements differ by themselves; as published while absent
+ * @param errorOf - how far two measurements differ by themselves; while absent as published, or as the clinic chose from a series of its own
  */
-export function changesOf(assessment: Assessment, errorOf: ErrorOf = errorsWith()): Changes {
+export function changesOf(assessment: Assessment, errorOf: ErrorOf = errorsWith(assessment.weights.knowledge.errors)): Changes {
   const { exam } = assessment
   const visit = exam.episode?.visit ?? 1
   const moment = exam.treatments.length

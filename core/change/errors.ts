@@ -1,20 +1,8 @@
 import { PUBLISHED_ERRORS } from '../evidence/reliability/errors'
 import { RELIABILITY } from '../evidence/reliability'
+import { type OwnError, ownErrorOf } from '../evidence/own-error'
 import type { TestSide } from '../vocabulary/side'
 import type { ErrorUsed } from './measure-change'
-
-/** An error that the clinic measured itself and chose to use, by test, side and stage. */
-export interface OwnError {
-  readonly test: string
-  readonly side: TestSide
-  readonly stage: string
-  /** MDC95 in the unit of the stage. */
-  readonly mdc: number
-  readonly unit: string
-  /** People and trials of the series it comes from. */
-  readonly people: number
-  readonly trials: number
-}
 
 /** Gives the error of a measured stage; null where none is known. */
 export type ErrorOf = (test: string, side: TestSide, stage: string) => ErrorUsed | null
@@ -22,7 +10,7 @@ export type ErrorOf = (test: string, side: TestSide, stage: string) => ErrorUsed
 /** Errors as published, replaced by those a clinic chose of its own. */
 export function errorsWith(own: readonly OwnError[] = []): ErrorOf {
   return (test, side, stage) => {
-    const mine = own.find((o) => o.test === test && o.stage === stage && o.side === side)
+    const mine = ownErrorOf(own, test, side, stage)
     if (mine) {
       const words = `own series, ${mine.people} people, ${mine.trials} trials each`
       return { value: mine.mdc, unit: mine.unit, from: 'own', words }

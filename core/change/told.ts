@@ -9,12 +9,14 @@ export const ALERT_WORDS: Readonly<Record<NonNullable<SignChange['alert']>, stri
 
 const SINCE = { treatment: 'after treatment', lastVisit: 'since last visit', baseline: 'since baseline' } as const
 
-/** What changed, in a few words for lists; empty where nothing was compared. Since the last visit where there was one. */
+/** What changed, in a few words for lists; empty where nothing was compared. Since the last visit where there was one, and after a treatment. */
 export function changedWords({ tallies, alerts }: Pick<Changes, 'tallies' | 'alerts'>): string {
-  const span = (['lastVisit', 'treatment', 'baseline'] as const).find((s) => tallies[s])
-  const tally = span && tallies[span]
-  if (!span || !tally) return ''
-  return `${SINCE[span]}: ${tallyWords(tally)}${alerts.length > 0 ? ', alert' : ''}`
+  const spans = (['lastVisit', 'treatment'] as const).filter((span) => tallies[span])
+  const told = (spans.length > 0 ? spans : (['baseline'] as const)).flatMap((span) => {
+    const tally = tallies[span]
+    return tally ? [`${SINCE[span]}: ${tallyWords(tally)}`] : []
+  })
+  return `${told.join('; ')}${alerts.length > 0 ? '; alert' : ''}`
 }
 
 /** Each span with its tally, as a page tells them one after the other. */

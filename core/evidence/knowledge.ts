@@ -3,6 +3,7 @@ import type { Cluster } from '../clusters/cluster'
 import { type OwnRule, ownCluster, currentRules } from '../clusters/own-rule'
 import type { Accuracy } from './accuracy'
 import { type Override, withOverrides } from './override'
+import type { OwnError } from './own-error'
 import type { OwnPrior } from './prior'
 import { REGISTER, type RowFinder, rowFinder } from './register'
 
@@ -11,6 +12,8 @@ export interface Clinic {
   readonly overrides: readonly Override[]
   readonly priors: readonly OwnPrior[]
   readonly rules: readonly OwnRule[]
+  /** Measurement errors of its own series; absent in files written before there were any. */
+  readonly errors?: readonly OwnError[]
 }
 
 /** A clinic that has changed nothing. */
@@ -22,9 +25,10 @@ export interface Knowledge {
   readonly find: RowFinder
   readonly clusters: readonly Cluster[]
   readonly priors: readonly OwnPrior[]
+  readonly errors: readonly OwnError[]
 }
 
-const shipped: Knowledge = { register: REGISTER, find: rowFinder(REGISTER), clusters: CLUSTERS, priors: [] }
+const shipped: Knowledge = { register: REGISTER, find: rowFinder(REGISTER), clusters: CLUSTERS, priors: [], errors: [] }
 const READ = new WeakMap<Clinic, Map<number, Knowledge>>()
 
 /**
@@ -43,7 +47,13 @@ export function knowledgeAt(clinic: Clinic, at: number): Knowledge {
   const before = <T extends { readonly at: number }>(entries: readonly T[]) => entries.filter((e) => e.at <= at)
   const rules = currentRules(before(clinic.rules))
   const register = [...withOverrides(REGISTER, before(clinic.overrides)), ...rules.flatMap(rowOfRule)]
-  const knowledge: Knowledge = { register, find: rowFinder(register), clusters: [...CLUSTERS, ...rules.map(ownCluster)], priors: before(clinic.priors) }
+  const knowledge: Knowledge = {
+    register,
+    find: rowFinder(register),
+    clusters: [...CLUSTERS, ...rules.map(ownCluster)],
+    priors: before(clinic.priors),
+    errors: before(clinic.errors ?? []),
+  }
   made.set(at, knowledge)
   return knowledge
 }

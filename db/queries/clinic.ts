@@ -9,6 +9,7 @@ import type { Issue } from '../../core/exchange/exam-file/file'
 import type { TravellingRule } from '../../core/exchange/rule-file/file'
 import { ruleIssues } from '../../core/exchange/rule-file/from'
 import type { Db, Reads } from '../open'
+import { ownErrors } from './series'
 import { evidenceOverrides, ownPriors, ownRules, settings } from '../schema'
 
 /** What the clinic knows, and rows of it that could not be read: written by a newer program, or changed by other hands. */
@@ -45,7 +46,8 @@ export function readClinic(db: Reads): ReadClinic {
       return fits('own rule', rule, ruleIssues(entry)) ? [{ ...(entry as TravellingRule), withdrawn, by, at }] : []
     }),
   }
-  return { clinic, faults }
+  const errors = ownErrors(db)
+  return { clinic: errors.length === 0 ? clinic : { ...clinic, errors }, faults }
 }
 
 /** Everything this clinic knows beside what ships, as far as it can be read. */

@@ -2,6 +2,7 @@ import { eq, inArray, or, sql } from 'drizzle-orm'
 import type { Problem } from '../../core/vocabulary/problem'
 import type { Db, Reads, Writes } from '../open'
 import {
+  auditFacts,
   episodeChanges,
   episodes,
   erasures,
@@ -133,7 +134,7 @@ function eraseOne(tx: Reads & Writes, written: Written, personId: string, why: s
     .run()
   for (const { id } of ids) {
     tx.run(sql`DELETE FROM search WHERE rowid = (SELECT n FROM overviews WHERE exam_id = ${id})`)
-    for (const table of [findings, performances, signChanges, overviews]) tx.delete(table).where(eq(table.examId, id)).run()
+    for (const table of [findings, performances, signChanges, auditFacts, overviews]) tx.delete(table).where(eq(table.examId, id)).run()
     tx.delete(imports).where(eq(imports.exam, id)).run()
     tx.delete(examEvents).where(eq(examEvents.examId, id)).run()
     tx.delete(exams).where(eq(exams.id, id)).run()

@@ -9,6 +9,7 @@ import { preparedOnce } from '../prepared'
 import { exams, overviews, people } from '../schema'
 import { type Changes, changesOf } from '../../core/change/changes'
 import { changedWords } from '../../core/change/told'
+import { projectAudit } from './audit'
 import { projectEpisodesOf } from './episodes'
 import { projectFindings } from './findings'
 import { projectSigns } from './signs'
@@ -127,7 +128,10 @@ export function catchUp(db: Db, examId: string, clinic: Clinic): boolean {
         .where(eq(overviews.n, row.n))
         .run()
       if (exam) projectFindings(tx, examId, exam)
-      if (exam && changes) projectSigns(tx, examId, exam, changes)
+      if (assessment && changes) {
+        projectSigns(tx, examId, assessment, changes)
+        projectAudit(tx, examId, assessment, changes)
+      }
       projectEpisodesOf(tx, [examId])
       indexWords(tx, row.n)
       return true

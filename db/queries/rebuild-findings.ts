@@ -1,13 +1,13 @@
 import { sql } from 'drizzle-orm'
 import type { Db } from '../open'
-import { episodes, findings, overviews, performances, signChanges } from '../schema'
+import { auditFacts, episodes, findings, overviews, performances, signChanges } from '../schema'
 import { clinicKnowledge } from './clinic'
 import { behind, catchUp } from './overviews'
 
 /** Rebuild every projection from the events; needed only when the way they are read has changed. */
 export function rebuildFindings(db: Db): number {
   db.transaction((tx) => {
-    for (const table of [findings, performances, signChanges, episodes]) tx.delete(table).run()
+    for (const table of [findings, performances, signChanges, auditFacts, episodes]) tx.delete(table).run()
     tx.run(sql`DELETE FROM search`)
     tx.update(overviews).set({ covers: -1 }).run()
   })

@@ -1,24 +1,25 @@
 import { asc, eq, sql } from 'drizzle-orm'
 import { angleOf } from '../../core/record/answer'
-import { errorsWith } from '../../core/change/errors'
+import { type ErrorOf, errorsWith } from '../../core/change/errors'
 import { type Changes, type Span, SPANS } from '../../core/change/changes'
 import type { StoredChange, StoredMeasure, StoredPerformance, StoredVisit } from '../../core/change/series'
 import { signRunOf, type SignRun } from '../../core/change/sign-run'
 import { meanOf } from '../../core/findings/measures'
-import type { Exam } from '../../core/record/exam'
+import type { Assessment } from '../../core/assess'
 import type { Db, Writes } from '../open'
 import { preparedOnce } from '../prepared'
 import { exams, overviews, performances, signChanges } from '../schema'
 
 /** Rewrite what is kept of the performances of an examination, and of what became of its signs. */
-export function projectSigns(db: Pick<Writes, 'insert' | 'delete'>, examId: string, exam: Exam, changes: Changes): void {
+export function projectSigns(db: Pick<Writes, 'insert' | 'delete'>, examId: string, { exam, weights }: Assessment, changes: Changes): void {
+  const errorOf = errorsWith(weights.knowledge.errors)
   db.delete(performances).where(eq(performances.examId, examId)).run()
   const rows = exam.runs.flatMap((run, n) => {
     const read = signRunOf(run, exam)
     if (!read) return []
     const { test, side, variant, moment, startedAt: at } = run
     const { result, why, symptom, intensity } = read.finding
-    const told = { complete: read.complete, result, why, measures: JSON.stringify(measuresOf(read)), symptom, intensity }
+    const told = { complete: read.complete, result, why, measures: JSON.stringify(measuresOf(read, errorOf)), symptom, intensity }
     return [{ examId, run: run.id, n, test, side, variant, moment, at, ...told }]
   })
   if (rows.length > 0) db.insert(performances).values(rows).run()
@@ -34,9 +35,7 @@ export function projectSigns(db: Pick<Writes, 'insert' | 'delete'>, examId: stri
   if (changed.length > 0) db.insert(signChanges).values(changed).run()
 }
 
-const errorOf = errorsWith()
-
-function measuresOf({ run, test }: SignRun): readonly StoredMeasure[] {
+function measuresOf({ run, test }: SignRun, errorOf: ErrorOf): readonly StoredMeasure[] {
   return test.stages.flatMap((stage): readonly StoredMeasure[] => {
     const answer = run.answers.findLast((a) => a.stage === stage.id)?.answer
     if (!answer || !stage.angle) return []

@@ -1,4 +1,5 @@
 export { evidenceOverrides, ownPriors, ownRules, settings } from './clinic'
+export { auditFacts, reliabilitySeries } from './audit'
 export { episodeChanges, episodes, performances, signChanges } from './episodes'
 export { examEvents } from './exam-events'
 export { exams } from './exams'

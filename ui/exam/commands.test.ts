@@ -24,8 +24,10 @@ describe('the letters of the bench', () => {
 
   it('keep only what differs from the usual ones', () => {
     const own = withLetter('go', 'z', {})
-    expect(own).toEqual({ go: 'z' })
+    expect(own).toEqual({ go: 'z', rate: 'g' })
     expect(withLetter('go', 'g', own)).toEqual({})
+    // Chosen before the program gave that letter to anything.
+    expect(commandOf('z', { go: 'z' })).toBe('go')
     expect(withLetter('go', 'n', {})).toEqual({ go: 'n', next: 'g' })
   })
 })

@@ -46,7 +46,8 @@ export function letterOf(command: Command, own: OwnKeys): string {
 
 /** The command a letter stands for on this device; undefined where it stands for none. */
 export function commandOf(letter: string, own: OwnKeys): Command | undefined {
-  return COMMAND_IDS.find((command) => letterOf(command, own) === letter)
+  // What was chosen here goes before a letter that the program gave to something since.
+  return COMMAND_IDS.find((command) => own[command] === letter) ?? COMMAND_IDS.find((command) => letterOf(command, own) === letter)
 }
 
 /** A letter for a command: whoever had it gets the one that falls free, so that none is ever lost. */

@@ -5,6 +5,7 @@ import { db } from '@/db'
 import { changesAbout } from '@/db/queries/erase'
 import { examsOfPerson } from '@/db/queries/exams'
 import { personById } from '@/db/queries/people'
+import { clinicDay } from '@/server/clinic-day'
 import { pageWho } from '@/server/visitor'
 import { Button } from '@/ui/button'
 import { ScreenTitle } from '@/ui/screen-title'
@@ -12,7 +13,7 @@ import { SiteHeader } from '@/ui/site-header'
 import { Textures } from '@/ui/textures'
 import { Episode } from './episode'
 import { EraseForm } from './erase-form'
-import { clinicDay, wholeEpisodes } from './whole-episodes'
+import { wholeEpisodes } from './whole-episodes'
 
 interface Props {
   readonly params: Promise<{ readonly personId: string }>
@@ -62,7 +63,7 @@ export default async function PersonPage({ params }: Props) {
           Who they are, every examination, what was put right and who opened what, as one open file. Saving it is written on the trail.
         </p>
         <Button asChild className="no-print mt-3">
-          <a href={`/people/${person.id}/export`} download>
+          <a href={`/person/${person.id}/export`} download>
             Save everything about this person
           </a>
         </Button>

@@ -1,45 +1,47 @@
 import 'server-only'
 import { type EpisodeState, episodeState } from '@/core/change/episode-change'
-import { type SignSeries, signSeries, type StoredVisit, type SymptomSeries, symptomSeries } from '@/core/change/series'
+import { signSeries, type StoredVisit, symptomSeries } from '@/core/change/series'
 import { db } from '@/db'
-import { dayOf } from '@/db/day'
-import { episodeEntries, episodesOfPerson } from '@/db/queries/episodes'
+import { type EpisodeName, episodeEntries, episodesOfPerson } from '@/db/queries/episodes'
 import { changesOfPerson, performancesOfPerson, visitsOfPerson } from '@/db/queries/signs'
 import { caughtUp } from '@/server/projector'
+import type { Figures } from './chart-grid'
 
-/** One episode, as the page of its person shows it. */
+/** One episode, as the page of its person shows it at once; its figures come beside it. */
 export interface WholeEpisode {
   readonly episode: string
   readonly state: EpisodeState
-  readonly visits: readonly StoredVisit[]
-  readonly signs: readonly SignSeries[]
-  readonly symptoms: readonly SymptomSeries[]
-  readonly span: readonly [number, number]
-  readonly treated: readonly number[]
+  readonly first: StoredVisit | undefined
+  readonly latest: StoredVisit | undefined
+  readonly visits: number
 }
 
-/** Today on the clinic's clock, YYYY-MM-DD. */
-export function clinicDay(): string {
-  return dayOf(Date.now())
+/** Every visit of a person as it was read last; what is behind is read first. */
+function visitsNow(person: string): readonly StoredVisit[] {
+  const visits = visitsOfPerson(db(), person)
+  return caughtUp(visits) ? visitsOfPerson(db(), person) : visits
 }
 
 /** Every episode of a person, the latest first. Nothing is folded: all of it is kept as it was read last. */
 export function wholeEpisodes(person: string): readonly WholeEpisode[] {
-  let visits = visitsOfPerson(db(), person)
-  if (caughtUp(visits)) visits = visitsOfPerson(db(), person)
-  const performances = performancesOfPerson(db(), person)
-  const changes = changesOfPerson(db(), person)
+  const visits = visitsNow(person)
   return episodesOfPerson(db(), person).map(({ episode }) => {
     const mine = visits.filter((visit) => visit.episode === episode)
-    const times = [...mine.map((v) => v.at), ...performances.filter((p) => mine.some((v) => v.examId === p.examId)).map((p) => p.at)]
-    return {
-      episode,
-      state: episodeState(episodeEntries(db(), { episode, person })),
-      visits: mine,
-      signs: signSeries(mine, performances, changes),
-      symptoms: symptomSeries(mine),
-      span: [Math.min(...times), Math.max(...times)],
-      treated: mine.flatMap((visit) => visit.treatments.map((t) => t.at)),
-    }
+    return { episode, state: episodeState(episodeEntries(db(), { episode, person })), first: mine[0], latest: mine.at(-1), visits: mine.length }
   })
+}
+
+/** What is drawn and listed of one episode; null where this person has none of that name. */
+export function figuresOf({ person, episode }: EpisodeName): Figures | null {
+  const visits = visitsNow(person).filter((visit) => visit.episode === episode)
+  if (visits.length === 0) return null
+  const performances = performancesOfPerson(db(), person)
+  const times = [...visits.map((v) => v.at), ...performances.filter((p) => visits.some((v) => v.examId === p.examId)).map((p) => p.at)]
+  return {
+    visits,
+    signs: signSeries(visits, performances, changesOfPerson(db(), person)),
+    symptoms: symptomSeries(visits),
+    span: [Math.min(...times), Math.max(...times)],
+    treated: visits.flatMap((visit) => visit.treatments.map((t) => t.at)),
+  }
 }

@@ -62,11 +62,31 @@ export const OWN_PRIOR = yup
   .strict()
   .required()
 
+const OWN_ERROR = yup
+  .object({
+    test: yup.string().strict().min(1).max(60).required(),
+    side: yup
+      .string()
+      .strict()
+      .oneOf(['left', 'right', 'none'] as const)
+      .required(),
+    stage: yup.string().strict().min(1).max(60).required(),
+    mdc: yup.number().strict().moreThan(0).max(600).nullable().defined(),
+    unit: yup.string().strict().defined().max(20),
+    people: yup.number().strict().integer().min(1).max(200).required(),
+    trials: yup.number().strict().integer().min(1).max(10).required(),
+    ...written,
+  })
+  .noUnknown(unknown)
+  .strict()
+  .required()
+
 /** Everything a clinic knows beside what ships. */
 export const CLINIC = yup
   .object({
     overrides: yup.array().strict().max(2000).of(OVERRIDE.shape(written)).required(),
     priors: yup.array().strict().max(2000).of(OWN_PRIOR.shape(written)).required(),
+    errors: yup.array().strict().max(2000).of(OWN_ERROR).optional(),
     // Each is read by the schema of own rules, without who wrote it and when.
     rules: publishedAs(yup.array().strict().max(2000).required(), () => ({
       type: 'array',

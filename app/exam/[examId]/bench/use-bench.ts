@@ -126,9 +126,11 @@ export function useBench(): Bench {
   const suggested = advice.step ?? undefined
   const changes = useMemo(() => changesOf(assessment), [assessment])
   const recheck = useMemo(() => recheckRoute(changes), [changes])
+  const first = exam.episode || exam.treatments.length > 0 ? recheck[0] : undefined
   const ground = useMemo<Ground>(
-    () => ({ exam, suggested: suggested ? pairOf(suggested) : null, order: route.flatMap((leg) => leg.steps.map(pairOf)), recheck }),
-    [exam, suggested, route, recheck],
+    // In a later visit, and after a treatment, the comparable signs come before anything else.
+    () => ({ exam, suggested: first ?? (suggested ? pairOf(suggested) : null), order: route.flatMap((leg) => leg.steps.map(pairOf)), recheck }),
+    [exam, suggested, first, route, recheck],
   )
   const state = useDraft(exam, latest, drawn)
 

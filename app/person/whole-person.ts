@@ -2,6 +2,7 @@ import 'server-only'
 import { toExamFile } from '@/core/exchange/exam-file/to'
 import { db } from '@/db'
 import { clinicKnowledge } from '@/db/queries/clinic'
+import { episodeEntries, episodesOfPerson } from '@/db/queries/episodes'
 import { changesAbout } from '@/db/queries/erase'
 import { examsOfPerson } from '@/db/queries/exams'
 import { recordOf } from '@/db/queries/ledger'
@@ -13,7 +14,7 @@ const MOST_LINES = 10_000
 
 /**
  * Everything that is kept of one person, as an open file (dust-lantern-person, version 1): who they are, their examinations as exam
- * files, what was put right, and who opened what. null when there is nobody.
+ * files, what was said of their episodes, what was put right, and who opened what. null when there is nobody.
  */
 export function wholePerson(personId: string) {
   const person = personById(db(), personId)
@@ -40,5 +41,14 @@ export function wholePerson(personId: string) {
   const opened = [id, ...own.map((head) => head.id)].flatMap((about) =>
     trailLines(db(), { about }, MOST_LINES).map(({ at, who, what, address }) => ({ at, who, what, about, address })),
   )
-  return { format: 'dust-lantern-person', version: 1, person: { number, name, born, work }, exams, corrections, opened: opened.toSorted((a, b) => a.at - b.at) }
+  const episodes = episodesOfPerson(db(), id).map(({ episode }) => ({ episode, said: episodeEntries(db(), { episode, person: id }) }))
+  return {
+    format: 'dust-lantern-person',
+    version: 1,
+    person: { number, name, born, work },
+    exams,
+    episodes,
+    corrections,
+    opened: opened.toSorted((a, b) => a.at - b.at),
+  }
 }

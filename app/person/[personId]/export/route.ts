@@ -1,4 +1,4 @@
-import { wholePerson } from '@/app/people/whole-person'
+import { wholePerson } from '@/app/person/whole-person'
 import { dayOf } from '@/db/day'
 import { askingOf, noteOnTrail } from '@/server/doors/asking'
 import { problemResponse, route } from '@/server/route'

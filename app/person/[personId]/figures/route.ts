@@ -1,0 +1,12 @@
+import { problemResponse, route } from '@/server/route'
+import { figuresOf } from '../whole-episodes'
+
+export const dynamic = 'force-dynamic'
+
+/** What is drawn and listed of one episode; 404 where this person has none of that name. */
+export const GET = route<{ personId: string }>(({ params: { personId }, url }) => {
+  const figures = figuresOf({ person: personId, episode: url.searchParams.get('episode') ?? '' })
+  return figures
+    ? Response.json(figures)
+    : problemResponse(404, { what: 'This person has no such episode.', kept: 'Nothing was changed.', do: 'Reload the page.' })
+})
