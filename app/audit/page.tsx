@@ -1,6 +1,7 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
 import { connection } from 'next/server'
+import { format, subYears } from 'date-fns'
 import { publishedRules } from '@/core/audit/published'
 import { CATALOGUE } from '@/core/catalogue'
 import { GATES } from '@/core/safety'
@@ -12,6 +13,7 @@ import { clinicDay } from '@/server/clinic-day'
 import { pageWho } from '@/server/visitor'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
+import { Textures } from '@/ui/textures'
 import { AuditScreen } from './audit-screen'
 
 export const metadata: Metadata = { title: 'Audit' }
@@ -19,6 +21,7 @@ export const metadata: Metadata = { title: 'Audit' }
 export default async function AuditPage() {
   await connection()
   const who = await pageWho()
+  const today = clinicDay()
   const rules = publishedRules(clinicKnowledge(db()))
   const names = {
     tests: Object.fromEntries(CATALOGUE.map((test) => [test.id, test.name])),
@@ -29,6 +32,7 @@ export default async function AuditPage() {
   return (
     <>
       <SiteHeader who={who} />
+      <Textures />
       <main className="mx-auto max-w-6xl px-4 py-6 sm:px-6">
         <ScreenTitle className="text-3xl">Audit</ScreenTitle>
         <p className="mt-1 max-w-3xl text-ash">
@@ -40,7 +44,7 @@ export default async function AuditPage() {
             Reliability: your own measurement error
           </Link>
         </p>
-        <AuditScreen names={names} lead={who.role === 'lead'} today={clinicDay()} />
+        <AuditScreen names={names} lead={who.role === 'lead'} year={{ from: format(subYears(new Date(`${today}T12:00:00`), 1), 'yyyy-MM-dd'), to: today }} />
       </main>
     </>
   )

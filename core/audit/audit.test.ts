@@ -174,6 +174,7 @@ describe('a reliability series', () => {
     expect(seriesObjection(null, { ...setup, side: 'none' })).toContain('not done on this side')
     expect(seriesObjection(null, { ...setup, trials: 1 })).toContain('shows no error')
     expect(seriesObjection(null, { ...setup, stage: 'knee' })).toContain('Nothing is measured')
+    expect(seriesObjection(null, { ...setup, test: 'elevated-arm-stress', side: 'none', variant: 'symptom', stage: 'hold' })).toBeNull()
     expect(seriesObjection(null, { ...setup, test: 'no-such-test' })).toContain('no test called')
     expect(seriesObjection(series, { kind: 'given-back', why: 'x' })).toContain('published figure is in use')
   })

@@ -17,7 +17,7 @@ export interface SeriesSetup {
   readonly test: string
   readonly side: TestSide
   readonly variant: string
-  /** The stage whose angle or range is measured; null where results are compared as positive or negative. */
+  /** The stage whose angle, range or time is measured; null where results are compared as positive or negative. */
   readonly stage: string | null
   readonly examiners: 1 | 2
   /** Trials of each examiner on each person. */
@@ -168,7 +168,7 @@ export function seriesObjection(series: Series | null, change: SeriesChange): st
     if (!test) return `There is no test called “${change.test}”.`
     if (!test.variants.some((v) => v.id === change.variant)) return 'That is no technique of this test.'
     if ((test.sides === 'none') !== (change.side === 'none')) return 'That test is not done on this side.'
-    if (change.stage !== null && !test.stages.some((s) => s.id === change.stage && s.angle)) return 'Nothing is measured at that stage.'
+    if (change.stage !== null && !test.stages.some((s) => s.id === change.stage && (s.angle ?? s.holdSeconds > 0))) return 'Nothing is measured at that stage.'
     return change.trials * change.examiners < 2 ? 'One trial of one examiner shows no error: measure twice, or take two examiners.' : null
   }
   if (!series) return 'This series was not begun.'

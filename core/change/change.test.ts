@@ -135,6 +135,13 @@ describe('stage, seconds, place and result', () => {
     expect(secondsChange(up(50), up(60))).toMatchObject({ verdict: 'same' })
     expect(secondsChange(up(50), up(39))).toMatchObject({ verdict: 'worse' })
     expect(secondsChange(up(50), up(61), 20)).toMatchObject({ verdict: 'same', error: { from: 'own' } })
+    // An own series of seconds: two standard deviations of it.
+    const series = errorsWith([
+      { test: 'elevated-arm-stress', side: 'none', stage: 'hold', mdc: 2.77 * 6, unit: ' s', people: 6, trials: 2, by: 'Somebody', at: 1 },
+    ])
+    const seconds = (to: number) => compare(up(50), up(to), { errorOf: series, handsOn: false }).measures.find((m) => m.measure === 'seconds')
+    expect(seconds(61)).toMatchObject({ verdict: 'same', error: { from: 'own' } })
+    expect(seconds(63)).toMatchObject({ verdict: 'better' })
   })
 
   it('towards the spine is better, further out worse, another limb says nothing', () => {

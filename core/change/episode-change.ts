@@ -2,18 +2,7 @@ import * as yup from 'yup'
 import { oneOf, shape, uuid } from '../record/shapes'
 import { isPlausibleMoment } from '../vocabulary/moment'
 import { SOURCES, type SourceId } from '../vocabulary/source'
-
-/** How a source was confirmed or ruled out, beside examining. */
-export const CONFIRMED_BY = ['imaging', 'block', 'surgery', 'letter', 'response'] as const
-export type ConfirmedBy = (typeof CONFIRMED_BY)[number]
-
-export const CONFIRMED_WORDS: Readonly<Record<ConfirmedBy, string>> = {
-  imaging: 'imaging',
-  block: 'diagnostic block',
-  surgery: 'surgery',
-  letter: 'specialist letter',
-  response: 'response to treatment',
-}
+import { CONFIRMED_BY, type ConfirmedBy } from './confirmed-by'
 
 /** What turned out to be, or not to be, a source of the pain. It feeds the audit and never a finding. */
 export interface Confirmation {

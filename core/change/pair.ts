@@ -45,7 +45,12 @@ export function compare(before: SignRun, after: SignRun, { errorOf, handsOn }: P
   const result = resultChange(before, after)
   const rest = [
     ...angleChanges(before, after, errorOf),
-    ...[intensityChange(before, after), stageChange(before, after), secondsChange(before, after), placeChange(before, after)].flatMap((m) => m ?? []),
+    ...[
+      intensityChange(before, after),
+      stageChange(before, after),
+      secondsChange(before, after, ownSeconds(before, errorOf)),
+      placeChange(before, after),
+    ].flatMap((m) => m ?? []),
   ]
   const measures = [...(nerves ? [nerves] : []), ...rest, ...(result ? [result] : [])]
   const { verdict, remark } = verdictOf(nerves, result, rest)
@@ -53,6 +58,12 @@ export function compare(before: SignRun, after: SignRun, { errorOf, handsOn }: P
   const alert = nerves?.halts ? 'lost' : handsOn && result?.verdict === 'worse' && after.finding.result === 'positive' ? 'became-positive' : null
   const told = [...measures.map((m) => m.words), ...(remark ? [remark] : [])].join('; ')
   return { before, after, verdict, why: '', measures, sentence: `${title}: ${told}: ${verdict}.`, alert }
+}
+
+/** Two standard deviations of an own series, from its MDC95 of 1.96 x sqrt(2) of them; null where none was chosen. */
+function ownSeconds({ test, run, finding }: SignRun, errorOf: ErrorOf): number | null {
+  const own = finding.onsetStage === null ? null : errorOf(test.id, run.side, finding.onsetStage)
+  return own?.from === 'own' && own.unit === ' s' ? (own.value / (1.96 * Math.SQRT2)) * 2 : null
 }
 
 function notComparable(before: SignRun, after: SignRun, why: string, title: string, measures: readonly MeasureChange[] = []): SignChange {

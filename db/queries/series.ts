@@ -79,7 +79,9 @@ export function ownErrors(db: Reads): readonly OwnError[] {
         const then = seriesOf(entries.slice(0, i + 1))
         const { setup, figures } = then ?? {}
         if (setup?.stage == null || !figures?.error) return []
-        const unit = testById(setup.test)?.stages.find((s) => s.id === setup.stage)?.angle?.unit ?? '°'
+        const angle = testById(setup.test)?.stages.find((s) => s.id === setup.stage)?.angle
+        // A stage without an angle is timed.
+        const unit = angle ? (angle.unit ?? '°') : ' s'
         const mdc = entry.change.kind === 'used' ? Math.round(figures.error.mdc95.value * 10) / 10 : null
         const of = { test: setup.test, side: setup.side, stage: setup.stage, unit, people: figures.people, trials: setup.trials * setup.examiners }
         return [{ ...of, mdc, by: entry.by, at: entry.at }]

@@ -1,3 +1,4 @@
+import { format } from 'date-fns'
 import type { Metadata } from 'next'
 import Link from 'next/link'
 import { connection } from 'next/server'
@@ -22,7 +23,9 @@ export default async function ReliabilityPage() {
     name: test.name,
     sides: test.sides,
     variants: test.variants.filter((v) => !v.retired).map(({ id, name }) => ({ id, name })),
-    stages: test.stages.flatMap((stage) => (stage.angle ? [{ id: stage.id, name: stage.label }] : [])),
+    stages: test.stages.flatMap((stage) =>
+      stage.angle ? [{ id: stage.id, name: stage.label }] : stage.holdSeconds > 0 ? [{ id: stage.id, name: `${stage.label}: seconds borne` }] : [],
+    ),
   }))
   const published = errorsWith()
   return (
@@ -49,10 +52,12 @@ export default async function ReliabilityPage() {
             <SeriesCard
               key={series.id}
               series={series}
+              begun={format(series.at, 'd MMM yyyy')}
+              usedSince={series.used && format(series.used.at, 'd MMM yyyy')}
               title={`${test?.name ?? setup.test}${setup.side === 'none' ? '' : `, ${setup.side}`}`}
-              measure={stage?.angle?.joint ?? null}
+              measure={stage?.angle?.joint ?? (stage ? 'seconds borne' : null)}
               limits={stage?.angle ?? null}
-              unit={stage?.angle?.unit ?? '°'}
+              unit={stage && !stage.angle ? ' s' : (stage?.angle?.unit ?? '°')}
               technique={test?.variants.find((v) => v.id === setup.variant)?.name ?? setup.variant}
               published={known ? `${known.value}${known.unit}, ${known.words}` : 'not known'}
               against={notUsable(series)}

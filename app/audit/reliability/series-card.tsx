@@ -1,6 +1,5 @@
 'use client'
 
-import { format } from 'date-fns'
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import { v7 } from 'uuid'
@@ -9,7 +8,6 @@ import type { Estimate } from '@/core/metrology/reliability/estimate'
 import type { AngleLimits } from '@/core/vocabulary/degrees'
 import type { Problem } from '@/core/vocabulary/problem'
 import { counted } from '@/core/vocabulary/sentence'
-import { simulatedResults, simulatedTrials } from '@/devices/simulated-series'
 import { act } from '@/ui/act'
 import { Button } from '@/ui/button'
 import { DoorForm } from '@/ui/doors/door-form'
@@ -19,6 +17,9 @@ import { TableHead } from '@/ui/table-head'
 interface Props {
   readonly series: Series & { readonly id: string }
   readonly title: string
+  /** Days on which it was begun and came into use, in words. */
+  readonly begun: string
+  readonly usedSince: string | null
   readonly measure: string | null
   readonly limits: AngleLimits | null
   readonly unit: string
@@ -30,7 +31,7 @@ interface Props {
 }
 
 /** One series: what was entered, its figures with their intervals, and whether they replace the published one. */
-export function SeriesCard({ series, title, measure, limits, unit, technique, published, against, lead }: Props) {
+export function SeriesCard({ series, title, begun, usedSince, measure, limits, unit, technique, published, against, lead }: Props) {
   const { setup, figures, used, measured } = series
   const router = useRouter()
   const id = useRef(v7())
@@ -47,7 +48,7 @@ export function SeriesCard({ series, title, measure, limits, unit, technique, pu
       <h2 className="text-xl">{title}</h2>
       <p className="text-ash">
         {measure ?? 'positive or negative'}; {technique}; {setup.examiners === 2 ? 'two examiners' : 'one examiner'}, {counted(setup.trials, 'trial')} each;{' '}
-        {setup.people === 'simulated' ? 'simulated people, for practice' : 'people'}. Begun by {series.by}, {format(series.at, 'd MMM yyyy')}.
+        {setup.people === 'simulated' ? 'simulated people, for practice' : 'people'}. Begun by {series.by}, {begun}.
       </p>
       <div className="mt-3 grid gap-6 lg:grid-cols-2">
         <div>
@@ -62,7 +63,7 @@ export function SeriesCard({ series, title, measure, limits, unit, technique, pu
             Published error: {published}.{' '}
             {used ? (
               <strong>
-                This series is used in its place since {format(used.at, 'd MMM yyyy')}, by {used.by}: {used.why}
+                This series is used in its place since {usedSince}, by {used.by}: {used.why}
               </strong>
             ) : (
               against && <span className="text-ash">{against}</span>
@@ -144,7 +145,8 @@ function Enter({ series, limits, onEnter }: EnterProps) {
   const [text, setText] = useState('')
   const [person, setPerson] = useState(String(next(first)))
   const [examiner, setExaminer] = useState<1 | 2>(first)
-  const simulate = () => {
+  const simulate = async () => {
+    const { simulatedResults, simulatedTrials } = await import('@/devices/simulated-series')
     const asked = { series: series.id, person: Number(person), examiner, trials: setup.trials }
     setText((limits ? simulatedTrials({ ...asked, limits }) : simulatedResults(asked)).join(', '))
   }
@@ -181,7 +183,7 @@ function Enter({ series, limits, onEnter }: EnterProps) {
         <Field label={`${counted(setup.trials, 'trial')}${yesNo ? ', positive or negative' : ', with commas'}`} className="min-w-44 grow">
           {(tie) => <input {...tie} value={text} onChange={(e) => setText(e.target.value)} className={BOX} />}
         </Field>
-        {setup.people === 'simulated' && <Button onClick={simulate}>Measure a simulated person</Button>}
+        {setup.people === 'simulated' && (yesNo || limits) && <Button onClick={() => void simulate()}>Measure a simulated person</Button>}
       </div>
     </DoorForm>
   )

@@ -1,8 +1,8 @@
 import { format } from 'date-fns'
-import { CONFIRMED_WORDS } from '@/core/change/episode-change'
+import { CONFIRMED_WORDS } from '@/core/change/confirmed-by'
 import { counted } from '@/core/vocabulary/sentence'
 import { sourceOf } from '@/core/vocabulary/source'
-import { EpisodeFigures } from './episode-figures'
+import { EpisodeFigures } from './figures'
 import { EpisodeForms, NewVisit, Withdraw } from './episode-forms'
 import type { WholeEpisode } from './whole-episodes'
 
