@@ -13,6 +13,7 @@ const DAY = 86_400_000
 export async function visits(sizes: readonly number[]): Promise<void> {
   const lines: string[] = []
   const pages: number[] = []
+  const figures: number[] = []
   for (const exams of sizes) {
     let person = ''
     const now = Date.now()
@@ -22,10 +23,11 @@ export async function visits(sizes: readonly number[]): Promise<void> {
         person = fillKeptClinic(db, exams, now)
       },
       async ({ ours, bare }) => {
-        const times = { page: [] as number[], bare: [] as number[] }
+        const times = { page: [] as number[], figures: [] as number[], bare: [] as number[] }
         for (let i = -10; i < RUNS; i++) {
           for (const [name, url] of [
             ['page', `${ours}/person/${person}`],
+            ['figures', `${ours}/person/${person}/figures`],
             ['bare', bare],
           ] as const) {
             const began = performance.now()
@@ -41,17 +43,18 @@ export async function visits(sizes: readonly number[]): Promise<void> {
             0.5,
           )
         pages.push(median(times.page) / median(times.bare))
+        figures.push(median(times.figures) / median(times.bare))
         const audit = await auditOf(`${ours}/audit/part`, now - 365 * DAY, now)
         lines.push(
-          `${exams} examinations: person page median ${median(times.page).toFixed(1)} ms, ${ratio(median(times.page), median(times.bare))} the least page; audit of a year, ${audit.exams} examinations in 12 parts, ${(audit.ms / 1000).toFixed(2)} s, the longest part ${audit.longest.toFixed(0)} ms`,
+          `${exams} examinations: person page median ${median(times.page).toFixed(1)} ms, ${ratio(median(times.page), median(times.bare))} the least page; its figures, asked for beside it, ${median(times.figures).toFixed(1)} ms, ${ratio(median(times.figures), median(times.bare))}; audit of a year, ${audit.exams} examinations in 12 parts, ${(audit.ms / 1000).toFixed(2)} s, the longest part ${audit.longest.toFixed(0)} ms`,
         )
       },
     )
   }
-  const [small, large] = [pages[0] ?? NaN, pages.at(-1) ?? NaN]
+  const grown = (of: readonly number[]) => ratio(of.at(-1) ?? NaN, of[0] ?? NaN)
   report('Pages over several visits, in clinics of different size', [
     ...lines,
-    `person page in the largest clinic against the smallest: ${ratio(large, small)} as long`,
+    `in the largest clinic against the smallest: person page ${grown(pages)} as long, its figures ${grown(figures)}`,
   ])
 }
 

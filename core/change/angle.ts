@@ -40,6 +40,23 @@ export function angleChanges(before: SignRun, after: SignRun, errorOf: ErrorOf):
   })
 }
 
+/**
+ * Why a test that brought nothing on cannot be compared with one that did: it was taken less far than where the symptom began, by more than
+ * error. Calling that better would be hope.
+ *
+ * @returns null where it was taken far enough, or where that is not known
+ */
+export function notAsFar(before: SignRun, after: SignRun, errorOf: ErrorOf): string | null {
+  const stage = before.test.stages.find((s) => s.id === before.finding.onsetStage)
+  if (!stage?.angle || after.finding.symptom !== null) return null
+  const [was, is] = [reachedAt(before.run, stage), reachedAt(after.run, stage)]
+  if (was?.at !== 'onset' || is?.at !== 'end' || was.simulated !== is.simulated) return null
+  const further = (is.value - was.value) * (stage.angle.freer === 'less' ? -1 : 1)
+  const error = errorOf(before.test.id, before.run.side, stage.id)?.value ?? 0
+  const unit = stage.angle.unit ?? '°'
+  return further < -error ? `it came on at ${was.value}${unit}, and this time it was taken only to ${is.value}${unit}` : null
+}
+
 /** The two figures in words; where the symptom came on only once, that is told. */
 function toldWords(was: Reached, is: Reached, unit: string): string {
   if (was.at === is.at) return `${was.at} ${was.value}${unit} → ${is.value}${unit}`

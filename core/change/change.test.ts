@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { NOTHING, opened, own, performed, STRETCH } from '../../tests/people'
 import { read, treated, visitAfter } from '../../tests/visits'
+import { assess } from '../assess'
 import type { Answer } from '../record/answer'
 import type { Composed } from '../record/compose'
 import type { Place } from '../vocabulary/body-area'
@@ -74,6 +75,16 @@ describe('an angle', () => {
   it('at onset is compared with the end of the range where nothing came on any more', () => {
     const [change] = angleChanges(raise(own(['left-calf'], 6, 42)), raise({ said: 'stretch', places: [], end: 80 }), errorsWith())
     expect(change).toMatchObject({ verdict: 'better', words: 'onset 42°, now to 80° without it (+38°, error 10°)' })
+  })
+
+  it('that was not reached again makes no better: nothing was brought on short of where it began', () => {
+    const sign = (end: number) => compare(raise(own(['left-calf'], 6, 42)), raise({ said: 'nothing', end }), plain)
+    expect(sign(80)).toMatchObject({ verdict: 'better' })
+    expect(sign(33)).toMatchObject({ verdict: 'better' })
+    expect(sign(31)).toMatchObject({ verdict: 'not-comparable', why: 'it came on at 42°, and this time it was taken only to 31°' })
+    // Of knee extension short of straight, the greater angle is the lesser reach.
+    const slump = (knee: Answer) => last(performed(sore(), 'slump', 'left', { knee }))
+    expect(compare(slump(own(['left-calf'], 5, 20)), slump({ said: 'nothing', end: 60 }), plain).verdict).not.toBe('better')
   })
 
   it('measured in trials is compared by the mean', () => {
@@ -303,6 +314,15 @@ describe('an episode', () => {
     expect(changesOf(read(next)).alerts.map((a) => a.alert)).toEqual(['became-positive'])
     const advised = visitAfter(treated(quiet, { kind: 'advice' })).test('leg-raise', 'left', [own(['left-calf'], 5, 50)])
     expect(changesOf(read(advised)).alerts).toEqual([])
+  })
+
+  it('a treatment lies after what was measured before it, whatever the clock of the other device said', () => {
+    const quiet = sore()
+      .test('leg-raise', 'left', [{ said: 'nothing', end: 80 }])
+      .then({ type: 'sign-marked', test: 'leg-raise', side: 'left', as: 'pinned' })
+    const { exam } = visitAfter(treated(quiet)).test('leg-raise', 'left', [own(['left-calf'], 5, 50)])
+    const hourBefore = exam.episode && { ...exam.episode, treated: exam.episode.treated.map((t) => ({ ...t, at: t.at - 3_600_000 })) }
+    expect(changesOf(assess({ ...exam, episode: hourBefore })).alerts.map((a) => a.alert)).toEqual(['became-positive'])
   })
 
   it('a result the examiner replaced then stays replaced', () => {

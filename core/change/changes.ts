@@ -154,12 +154,14 @@ function baselineOf(runs: readonly SignRun[], variant: string | undefined, { bas
 
 /** Did somebody lay hands on between two performances? */
 function handsBetween(before: SignRun, after: SignRun, exam: Exam): boolean {
-  const treatments = [...(exam.episode?.treated ?? []), ...exam.treatments]
+  const handsOn = (some: readonly { readonly kind: TreatmentKind }[]) => some.some((t) => HANDS_ON.includes(t.kind))
+  const { moment, exam: then, at } = before.when
   // Within a visit the moments tell, whatever the clocks of two devices say.
-  if (before.when.exam === after.when.exam) {
-    return exam.treatments.slice(before.when.moment, after.when.moment).some((t) => HANDS_ON.includes(t.kind))
-  }
-  return treatments.some((t) => HANDS_ON.includes(t.kind) && t.at >= before.when.at && t.at <= after.when.at)
+  if (then === after.when.exam) return handsOn(exam.treatments.slice(moment, after.when.moment))
+  const earlier = exam.episode?.treated ?? []
+  const thatDay = earlier.filter((t) => t.exam === then).slice(moment)
+  const between = earlier.filter((t) => t.exam !== then && t.at >= at)
+  return handsOn([...thatDay, ...between, ...exam.treatments.slice(0, after.when.moment)])
 }
 
 function tallyOf(changes: readonly SignChange[]): Tally {

@@ -1,5 +1,5 @@
 import { testTitle } from '../catalogue/exam-test'
-import { angleChanges } from './angle'
+import { angleChanges, notAsFar } from './angle'
 import type { ErrorOf } from './errors'
 import { intensityChange } from './intensity'
 import type { MeasureChange, Verdict } from './measure-change'
@@ -39,7 +39,7 @@ export interface PairWith {
  */
 export function compare(before: SignRun, after: SignRun, { errorOf, handsOn }: PairWith): SignChange {
   const title = testTitle(before.test, before.run.side)
-  const otherwise = whyNot(before, after)
+  const otherwise = whyNot(before, after) ?? notAsFar(before, after, errorOf)
   const nerves = nervesChange(before, after)
   if (otherwise !== null && !nerves?.halts) return notComparable(before, after, otherwise, title)
   const result = resultChange(before, after)
