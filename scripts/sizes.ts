@@ -25,9 +25,19 @@ db.$client.close()
 const pages: readonly (readonly [string, number])[] = [
   [`/exam/${exam}/bench`, BENCH],
   ...['story', 'safety', 'weigh', 'recheck', 'note'].map((screen) => [`/exam/${exam}/${screen}`, EXAM] as const),
-  ...['/today', '/library', '/library/thigh-thrust', '/settings', '/settings/evidence', '/settings/rules', '/audit', '/audit/reliability', `/person/${person}`, '/bell/AAAAAA', '/tilt/AAAAAA'].map(
-    (page) => [page, OTHER] as const,
-  ),
+  ...[
+    '/today',
+    '/library',
+    '/library/thigh-thrust',
+    '/settings',
+    '/settings/evidence',
+    '/settings/rules',
+    '/audit',
+    '/audit/reliability',
+    `/person/${person}`,
+    '/bell/AAAAAA',
+    '/tilt/AAAAAA',
+  ].map((page) => [page, OTHER] as const),
 ]
 
 const served = await serve({ folder, port: await freePort() })
@@ -44,7 +54,9 @@ try {
     for (const script of scripts) sum += await sizeOf(script)
     const kilobytes = Math.round(sum / 1000)
     if (kilobytes > budget) over++
-    console.log(`${page.replace(exam, 'ID').replace(person, 'ID').padEnd(24)} ${String(kilobytes).padStart(4)} kB of ${budget}${kilobytes > budget ? '  over its budget' : ''}`)
+    console.log(
+      `${page.replace(exam, 'ID').replace(person, 'ID').padEnd(24)} ${String(kilobytes).padStart(4)} kB of ${budget}${kilobytes > budget ? '  over its budget' : ''}`,
+    )
   }
 } finally {
   await served.kill()

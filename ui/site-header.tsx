@@ -14,7 +14,7 @@ interface Props {
 /** The top of every page that is not an examination. */
 export function SiteHeader({ who }: Props) {
   return (
-    <header className="border-b border-hair bg-dust">
+    <header className="no-print border-b border-hair bg-dust">
       <SkipLink />
       <div className="mx-auto flex max-w-6xl flex-wrap items-center gap-x-6 gap-y-1 px-4 py-3 sm:px-6">
         <Link href="/today" className="flex min-h-11 items-center font-serif text-xl font-semibold">

@@ -111,7 +111,7 @@ function Rules({ pooled, names }: { readonly pooled: Pooled; readonly names: Aud
         const grey = own.few ? 'text-ash' : 'font-semibold'
         return (
           <tr key={id} className="border-t border-hair align-top">
-            <th scope="row" className="min-w-64 py-2 pr-4 text-left font-normal">
+            <th scope="row" className="min-w-56 py-2 pr-4 text-left font-normal">
               {known?.title ?? id}
               <span className="block text-sm text-ash">{known?.sourceName ?? rule.source}</span>
               <States met={rule.met} not={rule.not} open={rule.open} />
@@ -151,7 +151,7 @@ interface OwnProps {
 function OwnAndPublished({ own, published, grey, percent = false }: OwnProps) {
   const told = (v: number) => (percent ? `${Math.round(v * 100)} %` : v > 99 ? '> 99' : lrFigure(v))
   return (
-    <td className="figures-in-text whitespace-nowrap py-2 pr-4">
+    <td className="figures-in-text min-w-24 py-2 pr-3">
       <span className={grey}>{own === null ? 'none' : told(own.value)}</span>
       {own && (
         <span className="block text-sm text-ash">

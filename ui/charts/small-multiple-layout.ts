@@ -48,7 +48,7 @@ export function smallMultiple(series: SignSeries, span: readonly [number, number
       )(same) ?? '',
     band: series.band ? { ...between(y(series.band.value - series.band.error), y(series.band.value + series.band.error)), middle: y(series.band.value) } : null,
     treatments: treated.filter((at) => at >= span[0] && at <= span[1]).map((at) => x(at)),
-    ticks: values.length === 0 ? [] : y.ticks(4).map((tick) => ({ y: y(tick), says: `${tick}${series.unit}` })),
+    ticks: values.length === 0 ? [] : y.ticks(4).map((tick) => ({ y: y(tick), says: `${tick}${series.unit === '°' ? '°' : ''}` })),
     days: ends(span).map((at) => ({ x: Math.min(width - right, x(at)), at })),
   }
   function between(a: number, b: number) {

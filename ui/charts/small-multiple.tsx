@@ -20,6 +20,7 @@ export function SignChart({ series, span, treated }: SignProps) {
         {series.joint !== '' && (
           <span className="block text-sm text-ash">
             {series.joint}
+            {series.unit === '°' ? '' : `, ${series.unit.trim()}`}
             {series.freer === 'less' ? ' (less is freer, and stands higher)' : ''}
           </span>
         )}

@@ -16,9 +16,9 @@ const SCREENS = {
   story: dynamic(() => import('./story/story-screen').then((m) => m.StoryScreen), { ssr: false, loading }),
   safety: dynamic(() => import('./safety/safety-screen').then((m) => m.SafetyScreen), { ssr: false, loading }),
   bench: dynamic(() => import('./bench/bench-screen').then((m) => m.BenchScreen), { ssr: false, loading }),
-  recheck: dynamic(() => import('./recheck/recheck-screen').then((m) => m.RecheckScreen), { ssr: false, loading }),
 } as const
 
+const RecheckScreen = dynamic(() => import('./recheck/recheck-screen').then((m) => m.RecheckScreen), { ssr: false, loading })
 const WeighScreen = dynamic(() => import('./weigh/weigh-screen').then((m) => m.WeighScreen), { ssr: false, loading })
 const NoteScreen = dynamic(() => import('./note/note-screen').then((m) => m.NoteScreen), { ssr: false, loading })
 
@@ -56,13 +56,17 @@ export function ExamScreen({ screen }: { readonly screen: keyof typeof SCREENS }
   return <Screen />
 }
 
+/** Screens that are printed. */
+type Titled = 'recheck' | 'weigh' | 'note'
+
 /** The screens that name the person, for what leaves them on paper. */
-export function TitledScreen({ screen, who, fileName }: { readonly screen: 'weigh' | 'note'; readonly who: string; readonly fileName: string }): ReactNode {
+export function TitledScreen({ screen, who, fileName }: { readonly screen: Titled; readonly who: string; readonly fileName: string }): ReactNode {
   useOtherScreens()
+  if (screen === 'recheck') return <RecheckScreen who={who} />
   return screen === 'weigh' ? <WeighScreen who={who} /> : <NoteScreen who={who} fileName={fileName} />
 }
 
-const ALL_SCREENS: ReadonlySet<string> = new Set([...Object.keys(SCREENS), 'weigh', 'note'])
+const ALL_SCREENS: ReadonlySet<string> = new Set([...Object.keys(SCREENS), 'recheck', 'weigh', 'note'])
 
 /** Is this the name of a screen of an examination? */
 export function isExamScreen(name: string): boolean {
@@ -81,10 +85,10 @@ export function ShellScreen({ exam, screen }: { readonly exam: Kept; readonly sc
   const { who, fileName } = exam.title
   return (
     <ExamRecord examId={exam.examId} who={exam.who} person={exam.person}>
-      {screen === 'weigh' || screen === 'note' ? (
+      {screen === 'recheck' || screen === 'weigh' || screen === 'note' ? (
         <TitledScreen screen={screen} who={who} fileName={fileName} />
       ) : (
-        <ExamScreen screen={screen === 'story' || screen === 'safety' || screen === 'recheck' ? screen : 'bench'} />
+        <ExamScreen screen={screen === 'story' || screen === 'safety' ? screen : 'bench'} />
       )}
     </ExamRecord>
   )

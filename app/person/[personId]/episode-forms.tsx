@@ -6,6 +6,7 @@ import { v7 } from 'uuid'
 import { CONFIRMED_BY, CONFIRMED_WORDS } from '@/core/change/confirmed-by'
 import type { EpisodeChange } from '@/core/change/episode-change'
 import type { Problem } from '@/core/vocabulary/problem'
+import { listWords } from '@/core/vocabulary/sentence'
 import { SOURCES, type SourceId, sourceOf } from '@/core/vocabulary/source'
 import { act } from '@/ui/act'
 import { Button } from '@/ui/button'
@@ -38,7 +39,7 @@ export function NewVisit({ personId, episode }: Name) {
     }
   }
   return (
-    <div>
+    <div className="no-print">
       {problem && <ProblemNotice problem={problem} />}
       <Button look="main" disabled={asking} onClick={() => void open()}>
         Open the next visit
@@ -55,6 +56,14 @@ interface FormsProps extends Name {
   /** YYYY-MM-DD on the clinic's clock. */
   readonly today: string
 }
+
+/** Nothing of what turned out is chosen beforehand: an entry that nobody meant would count in the audit. */
+const CHOSEN = [
+  ['source', 'the source'],
+  ['side', 'the side'],
+  ['holds', 'whether it was that'],
+  ['how', 'by what'],
+] as const
 
 /** What can be said of an episode, one form at a time. */
 export function EpisodeForms({ personId, episode, open, due, today }: FormsProps) {
@@ -119,8 +128,15 @@ export function EpisodeForms({ personId, episode, open, due, today }: FormsProps
         <Form
           label="Confirmed source"
           submit="Keep it"
-          onSend={(typed) =>
-            keep({
+          onSend={async (typed) => {
+            const open = CHOSEN.filter(([name]) => typed(name) === '').map(([, words]) => words)
+            if (open.length > 0)
+              return {
+                what: `Still to choose: ${listWords(open)}.`,
+                kept: 'Nothing is stored yet; what you typed is still here.',
+                do: 'Choose, and keep it again.',
+              }
+            return keep({
               kind: 'confirmed',
               source: typed('source') as SourceId,
               side: typed('side') as 'left' | 'right' | 'both',
@@ -129,7 +145,7 @@ export function EpisodeForms({ personId, episode, open, due, today }: FormsProps
               on: typed('on'),
               words: typed('words'),
             })
-          }
+          }}
         >
           <p className="w-full text-ash">It feeds the audit, and never a finding or an estimate.</p>
           <Pick label="Source" name="source" className="w-72" options={(Object.keys(SOURCES) as SourceId[]).map((source) => [source, sourceOf(source).name])} />
@@ -190,7 +206,8 @@ function Pick({ label, name, options, className = 'w-40' }: PickProps) {
   return (
     <Field label={label} className={className}>
       {(tie) => (
-        <Select {...tie} name={name}>
+        <Select {...tie} name={name} defaultValue="">
+          <option value="">choose</option>
           {options.map(([value, words]) => (
             <option key={value} value={value}>
               {words}

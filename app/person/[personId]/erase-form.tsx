@@ -44,7 +44,7 @@ export function EraseForm({ personId, number, name, exams }: Props) {
     )
   }
   return (
-    <section aria-label="Erase" className="mt-8 border-t border-hair pt-5">
+    <section aria-label="Erase" className="no-print mt-8 border-t border-hair pt-5">
       <h2 className="text-xl">Erase this person</h2>
       <p className="mt-2 text-ash">
         Only on a lawful request, and where no law tells you to keep the records. Name, {exams} {exams === 1 ? 'examination' : 'examinations'}, every entry and

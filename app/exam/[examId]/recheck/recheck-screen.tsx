@@ -15,7 +15,7 @@ import { SignRow } from './sign-row'
 import { Treatments } from './treatments'
 
 /** The comparable signs: before and now, with what may be only error, and one verdict each. */
-export function RecheckScreen() {
+export function RecheckScreen({ who }: { readonly who: string }) {
   const { exam, assessment, record } = useExam()
   const router = useRouter()
   const changes = useMemo(() => changesOf(assessment), [assessment])
@@ -43,6 +43,7 @@ export function RecheckScreen() {
     <main className="grid min-h-0 flex-1 grid-cols-1 overflow-y-auto lg:grid-cols-[minmax(0,1fr)_22rem] lg:overflow-hidden print:block print:overflow-visible">
       <div className="min-w-0 px-4 py-5 sm:px-6 lg:overflow-y-auto print:overflow-visible">
         <ScreenTitle className="text-2xl">Recheck</ScreenTitle>
+        <p className="hidden print:block">{who}</p>
         <Answer changes={changes} />
         {changes.alerts.map((alert) => (
           <p key={alert.after.run.id} role="alert" className="mt-3 rounded-card border-2 border-halt bg-sheet px-4 py-3 text-halt">

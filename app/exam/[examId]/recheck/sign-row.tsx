@@ -40,7 +40,7 @@ export function SignRow({ sign, proposal, id, chosen, onChoose, onMark, onAgain 
       tabIndex={-1}
       onFocus={onChoose}
       aria-current={chosen ? 'true' : undefined}
-      className={`quiet-focus px-3 py-3 ${chosen ? 'bg-glow' : ''} print:break-inside-avoid`}
+      className={`quiet-focus px-3 py-3 ${chosen ? 'bg-glow print:bg-transparent' : ''} print:break-inside-avoid`}
     >
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
         <h2 className="mr-auto flex flex-wrap items-baseline gap-x-3 text-lg leading-tight">
@@ -63,7 +63,7 @@ export function SignRow({ sign, proposal, id, chosen, onChoose, onMark, onAgain 
       </div>
       <p className="text-ash">
         {sign.listed ? proposal?.why : 'Measured again, though not on the list of comparable signs.'}{' '}
-        {!sign.done && <strong className="text-ink">Waits to be measured.</strong>}
+        {sign.listed && !sign.done && <strong className="text-ink">Waits to be measured.</strong>}
       </p>
       {spans.length === 0 && sign.baseline && (
         <p className="mt-1">
