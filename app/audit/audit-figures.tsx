@@ -149,16 +149,16 @@ interface OwnProps {
 
 /** An own figure with its interval, and the published one under it. */
 function OwnAndPublished({ own, published, grey, percent = false }: OwnProps) {
-  const told = (v: number) => (percent ? `${Math.round(v * 100)} %` : v > 99 ? '> 99' : lrFigure(v))
+  const told = (v: number) => (percent ? `${Math.round(v * 100)}\u00a0%` : v > 99 ? '> 99' : lrFigure(v))
   return (
     <td className="figures-in-text min-w-24 py-2 pr-3">
       <span className={grey}>{own === null ? 'none' : told(own.value)}</span>
       {own && (
         <span className="block text-sm text-ash">
-          {told(own.low)} to {told(own.high)}
+          {percent ? Math.round(own.low * 100) : told(own.low)} to {told(own.high)}
         </span>
       )}
-      <span className="block text-sm text-ash">published {published === null ? 'not known' : told(published)}</span>
+      <span className="block text-sm text-ash">published {published === null ? 'not\u00a0known' : told(published)}</span>
     </td>
   )
 }
