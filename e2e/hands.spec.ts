@@ -125,7 +125,7 @@ for (const [light, what] of LIGHTS) {
       ['m', 'Technique'],
       ['k', 'Left out, because'],
       ['w', 'A warning sign'],
-      ['r', /How strong is it now/],
+      ['z', /How strong is it now/],
       ['q', 'Plan the rest by'],
       ['j', 'Safety questions'],
       ['Enter', 'That is my pain'],
@@ -161,13 +161,15 @@ for (const [light, what] of LIGHTS) {
     await check()
     await page.goto(`${clinic.url}/exam/${clinic.examOf('Bram Wickery')}/bench`)
     await check()
+    await page.goto(`${odalys}/recheck`)
+    await check()
     await page.goto(`${odalys}/weigh`)
     for (const fold of await page.locator('details > summary').all()) await fold.click()
     await check()
     await page.goto(`${odalys}/note`)
     await page.getByRole('button', { name: 'Sign', exact: true }).click()
     await check()
-    for (const route of ['/today', '/library', '/library/slump', '/settings', '/settings/rules', '/aside', '/bell/AAAAAA', '/tilt/AAAAAA', '/nowhere']) {
+    for (const route of ['/today', '/library', '/library/slump', '/settings', '/settings/rules', '/audit', '/audit/reliability', '/aside', '/bell/AAAAAA', '/tilt/AAAAAA', '/nowhere']) {
       await page.goto(`${clinic.url}${route}`)
       await check()
     }
@@ -278,7 +280,7 @@ test('what is pressed is high enough for a finger, 56 pixels on the bench and 44
   await press(page, 'j')
   expect(await tooLow(page, 56), 'safety questions').toEqual([])
   const screens = ['story', 'safety', 'weigh', 'note'].map((screen) => `${odalys}/${screen}`)
-  for (const route of [...screens, '/today', '/library', '/library/slump', '/settings', '/settings/evidence', '/settings/rules', '/aside']) {
+  for (const route of [...screens, '/today', '/library', '/library/slump', '/settings', '/settings/evidence', '/settings/rules', '/audit', '/audit/reliability', '/aside']) {
     await page.goto(`${clinic.url}${route}`)
     expect(await tooLow(page, 44), route).toEqual([])
   }
