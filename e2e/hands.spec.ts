@@ -169,7 +169,19 @@ for (const [light, what] of LIGHTS) {
     await page.goto(`${odalys}/note`)
     await page.getByRole('button', { name: 'Sign', exact: true }).click()
     await check()
-    for (const route of ['/today', '/library', '/library/slump', '/settings', '/settings/rules', '/audit', '/audit/reliability', '/aside', '/bell/AAAAAA', '/tilt/AAAAAA', '/nowhere']) {
+    for (const route of [
+      '/today',
+      '/library',
+      '/library/slump',
+      '/settings',
+      '/settings/rules',
+      '/audit',
+      '/audit/reliability',
+      '/aside',
+      '/bell/AAAAAA',
+      '/tilt/AAAAAA',
+      '/nowhere',
+    ]) {
       await page.goto(`${clinic.url}${route}`)
       await check()
     }
@@ -280,7 +292,18 @@ test('what is pressed is high enough for a finger, 56 pixels on the bench and 44
   await press(page, 'j')
   expect(await tooLow(page, 56), 'safety questions').toEqual([])
   const screens = ['story', 'safety', 'weigh', 'note'].map((screen) => `${odalys}/${screen}`)
-  for (const route of [...screens, '/today', '/library', '/library/slump', '/settings', '/settings/evidence', '/settings/rules', '/audit', '/audit/reliability', '/aside']) {
+  for (const route of [
+    ...screens,
+    '/today',
+    '/library',
+    '/library/slump',
+    '/settings',
+    '/settings/evidence',
+    '/settings/rules',
+    '/audit',
+    '/audit/reliability',
+    '/aside',
+  ]) {
     await page.goto(`${clinic.url}${route}`)
     expect(await tooLow(page, 44), route).toEqual([])
   }

@@ -244,7 +244,7 @@ function Exams({ ids }: { readonly ids: readonly string[] }) {
   return (
     <details className="text-sm">
       <summary
-        className="min-h-6 cursor-pointer whitespace-nowrap font-normal underline underline-offset-4"
+        className="min-h-11 cursor-pointer whitespace-nowrap py-2.5 font-normal underline underline-offset-4"
         aria-label={`Which: ${counted(ids.length, 'examination')}`}
       >
         which
@@ -252,7 +252,7 @@ function Exams({ ids }: { readonly ids: readonly string[] }) {
       <ul>
         {ids.slice(0, SHOWN).map((id, i) => (
           <li key={`${id} ${i}`}>
-            <a href={`/exam/${id}/note`} className="inline-flex min-h-6 items-center underline underline-offset-4">
+            <a href={`/exam/${id}/note`} className="inline-flex min-h-11 items-center underline underline-offset-4">
               {id.slice(0, 13)}
             </a>
           </li>
