@@ -28,7 +28,7 @@ export function AuditFigures({ pooled, names }: { readonly pooled: Pooled; reado
       </dl>
       <Section
         title="Rules against confirmed sources"
-        says={`Own accuracy stands in grey below ${FEW} confirmed; an open rule said nothing and is no cell. Intervals are 95 %: Wilson for shares, log for ratios.`}
+        says={`Own accuracy stands in grey below ${FEW} confirmed; an open rule said nothing and is no cell; of an episode its first visit counts. Intervals are 95 %: Wilson for shares, log for ratios.`}
       >
         <Rules pooled={pooled} names={names} />
       </Section>

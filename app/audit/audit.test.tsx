@@ -29,7 +29,13 @@ const facts: AuditFacts = {
   unasked: { malignancy: 2 },
   changed: { better: 1, same: 0, worse: 0, alerts: 0 },
 }
-const audited = (exam: string, holds: boolean): Audited => ({ exam, person: 101, facts, confirmed: [{ source: 'sij-pain', side: 'right', holds }] })
+const audited = (exam: string, holds: boolean): Audited => ({
+  exam,
+  person: 101,
+  facts,
+  firstVisit: true,
+  confirmed: [{ source: 'sij-pain', side: 'right', holds }],
+})
 const rules = publishedRules()
 const names = {
   tests: { 'thigh-thrust': 'Thigh thrust' },

@@ -17,7 +17,13 @@ const facts = (record: Composed): AuditFacts => {
   const assessment = assess(record.exam)
   return auditFacts(assessment, changesOf(assessment))
 }
-const audited = (exam: string, of: AuditFacts, confirmed: Audited['confirmed'] = [], person = 1): Audited => ({ exam, person, facts: of, confirmed })
+const audited = (exam: string, of: AuditFacts, confirmed: Audited['confirmed'] = [], person = 1): Audited => ({
+  exam,
+  person,
+  facts: of,
+  firstVisit: true,
+  confirmed,
+})
 const met = () =>
   facts(
     ['sij-distraction', 'thigh-thrust', 'faber'].reduce(
@@ -32,6 +38,18 @@ const broken = () =>
       sorePelvis().screened(),
     ),
   )
+
+describe('what turned out', () => {
+  it('is held against the first visit of an episode, and not against the same person treated', () => {
+    const sij = [{ source: 'sij-pain' as const, side: 'right' as const, holds: true }]
+    const later = { ...audited('second', broken(), sij), firstVisit: false }
+    const pooled = poolOf([audited('first', met(), sij), later])
+    const cells = Object.values(pooled.rules).flatMap((rule) => Object.values(rule.exams).flat())
+    expect(new Set(cells)).toEqual(new Set(['first']))
+    expect(new Set(pooled.told.map((told) => told.exam))).toEqual(new Set(['first']))
+    expect(pooled.exams).toBe(2)
+  })
+})
 
 describe('what an examination adds to an audit', () => {
   it('is its region, tests with their seconds, rules, estimates, plan, overrides, halts and open questions', () => {

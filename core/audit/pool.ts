@@ -11,6 +11,8 @@ export interface Audited {
   /** The person's number. */
   readonly person: number
   readonly facts: AuditFacts
+  /** The first visit of its episode. Later ones are the same person again, treated, and no second answer to the same question. */
+  readonly firstVisit: boolean
   readonly confirmed: readonly Pick<Confirmation, 'source' | 'side' | 'holds'>[]
 }
 
@@ -93,7 +95,8 @@ class Sum {
   private readonly overrides: Pooled['overrides'][number][] = []
   private readonly told: Pooled['told'][number][] = []
 
-  add({ exam, facts, confirmed }: Audited): void {
+  add({ exam, facts, firstVisit, confirmed: all }: Audited): void {
+    const confirmed = firstVisit ? all : []
     if (facts.seconds !== null) more(this.minutes, String(Math.round(facts.seconds / 60)))
     for (const { test, seconds } of facts.tests) more((this.tests[test] ??= {}), String(seconds))
     for (const rule of facts.rules) count((this.rules[rule.rule] ??= noRule(rule.source)), rule, exam, confirmed)

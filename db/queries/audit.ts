@@ -48,6 +48,7 @@ export function auditedIn(db: Db, { from, to, region, by }: Audience): readonly 
     exam,
     person,
     facts: JSON.parse(facts) as AuditFacts,
+    firstVisit: exam === episode,
     confirmed: confirmed.get(episode) ?? NOTHING,
   }))
 }
