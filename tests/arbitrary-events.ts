@@ -4,6 +4,7 @@ import { type Answer, END_FEELS, LIMITS, PAIN_ORDERS } from '../core/record/answ
 import type { EventContent, ExamEvent } from '../core/record/event'
 import { RESPONSES, TREATMENTS } from '../core/record/visit-events'
 import { PLACES, ZONES } from '../core/vocabulary/body-area'
+import { LETTER_URGENCIES, SECTION_IDS } from '../core/vocabulary/note-section'
 import { QUALITIES } from '../core/vocabulary/quality'
 
 const at = fc.integer({ min: 0, max: 4_000_000_000_000 })
@@ -20,7 +21,7 @@ const side = fc.constantFrom('left' as const, 'right' as const, 'none' as const)
 const oneSide = fc.constantFrom('left' as const, 'right' as const)
 const yesNo = fc.constantFrom('yes' as const, 'no' as const)
 const some = <T, K extends keyof T>(model: { [P in keyof T]: fc.Arbitrary<T[P]> }, ...requiredKeys: K[]) => fc.record<T, K>(model, { requiredKeys })
-const changed = { intensity, held: fc.nat(900), newtons: fc.nat(2000), simulated: fc.boolean() }
+const changed = { intensity, held: fc.nat(900), newtons: fc.nat(2000), simulated: fc.boolean(), picture: fc.boolean() }
 const watched = {
   lean: fc.boolean(),
   held: fc.nat(900),
@@ -28,6 +29,7 @@ const watched = {
   endFeel: fc.constantFrom(...END_FEELS),
   painOrder: fc.constantFrom(...PAIN_ORDERS),
   simulated: fc.boolean(),
+  picture: fc.boolean(),
 }
 const is = <T extends string>(value: T) => fc.constant(value)
 
@@ -50,6 +52,7 @@ export const anyAnswer: fc.Arbitrary<Answer> = fc.oneof(
       places,
       intensity,
       simulated: fc.boolean(),
+      picture: fc.boolean(),
     },
     'said',
     'trials',
@@ -280,7 +283,15 @@ const CONTENTS: { readonly [K in ExamEvent['type']]: fc.Arbitrary<ContentOf<K>> 
   }),
   'fact-told': fc.record({ type: is('fact-told'), fact: slug, answer: yesNo }),
   undone: fc.record({ type: is('undone'), target: uuid }),
-  'note-written': fc.record({ type: is('note-written'), text: text(500) }),
+  'note-written': some({ type: is('note-written'), text: text(500), section: fc.constantFrom(...SECTION_IDS) }, 'type', 'text'),
+  'letter-written': fc.record({
+    type: is('letter-written'),
+    to: text(300),
+    urgency: fc.constantFrom(...LETTER_URGENCIES),
+    agreed: fc.constantFrom('yes' as const, 'no' as const, 'not-asked' as const),
+    text: words(1, 300),
+  }),
+  'summary-given': fc.record({ type: is('summary-given'), agreed: text(300), figures: fc.boolean(), text: words(1, 300) }),
   'exam-signed': some({ type: is('exam-signed'), frozen }, 'type'),
   'addendum-written': fc.record({ type: is('addendum-written'), text: words(1, 300) }),
   'episode-continued': fc.record({

@@ -41,8 +41,9 @@ export function give(state: BenchState, hand: InHand | null, answer: Answer, new
 }
 
 /** A value of a stand-in is marked where it enters the record. What is only seen has no value. */
-function marked(answer: Answer, { simulated }: BenchState): Answer {
-  return simulated && answer.said !== 'observed' ? { ...answer, simulated: true } : answer
+function marked(answer: Answer, { simulated, picture }: BenchState): Answer {
+  if (answer.said === 'observed') return answer
+  return { ...answer, ...(simulated && { simulated: true }), ...(picture && { picture: true }) }
 }
 
 /** The examination as these events leave it, before they are stamped. */

@@ -79,6 +79,8 @@ export type BenchInput =
   | { readonly do: 'turn-part'; readonly by: 1 | -1 }
   /** A stand-in of a device begins to play: what it gives is marked. */
   | { readonly do: 'stand-in' }
+  /** The angle was read from a picture, in whole degrees. */
+  | { readonly do: 'from-picture'; readonly angle: number }
   /** An entry was taken back; the test it belonged to is in hand again. */
   | { readonly do: 'took-back'; readonly test: TestId | null; readonly side: TestSide; readonly words: string }
   | { readonly do: 'say'; readonly hint: string | null }

@@ -95,6 +95,8 @@ export interface BenchState {
   readonly part: string | null
   /** A stand-in gave a value of the answer in hand: the answer says so for ever. */
   readonly simulated: boolean
+  /** The angle in hand was read from a picture: the answer says so for ever. */
+  readonly picture: boolean
 }
 
 export const NO_TABLE: TableState = { key: '', cells: {}, at: 0, filled: [] }
@@ -120,6 +122,7 @@ export const EMPTY_BENCH: BenchState = {
   press: null,
   part: null,
   simulated: false,
+  picture: false,
 }
 
 /** The next of the tests that were chosen together, and those behind it; nothing where none waits. */

@@ -91,9 +91,9 @@ function stepped(state: BenchState, input: BenchInput, ground: Ground): Stepped 
     case 'change-variant':
       return hand && !hand.run ? only({ aside: null, variants: { ...state.variants, [hand.test.id]: input.variant } }) : same
     case 'type':
-      // Typed by hand, it is no stand-in's any more.
+      // Typed by hand, it is no stand-in's and no picture's any more; trials that were kept stay what they were.
       if (asksLevel(hand)) return Number(state.typed + input.digit) <= 10 ? only({ typed: state.typed + input.digit }) : same
-      return hand?.stage.angle && state.typed.length < DIGITS ? only({ typed: state.typed + input.digit, simulated: false }) : same
+      return hand?.stage.angle && state.typed.length < DIGITS ? only({ typed: state.typed + input.digit, ...byHand(state) }) : same
     case 'answer': {
       const end = endAngle(state, hand, input.end)
       const changed = { level: typedLevel(state, hand), part: state.part ?? undefined }
@@ -202,6 +202,8 @@ function stepped(state: BenchState, input: BenchInput, ground: Ground): Stepped 
       return only({ part: turned(state.part, partsNow(hand), input.by) })
     case 'stand-in':
       return only({ simulated: true })
+    case 'from-picture':
+      return hand?.stage.angle ? only({ typed: String(input.angle), simulated: byHand(state).simulated, picture: true }) : same
     case 'pressed':
       return only({ press: input.score })
     case 'took-back':
@@ -219,6 +221,11 @@ function stepped(state: BenchState, input: BenchInput, ground: Ground): Stepped 
     case 'say':
       return only({ hint: input.hint })
   }
+}
+
+/** What a figure typed by hand leaves of where the figures of this answer came from. */
+function byHand({ trials, simulated, picture }: BenchState): Pick<BenchState, 'simulated' | 'picture'> {
+  return trials.length > 0 ? { simulated, picture } : { simulated: false, picture: false }
 }
 
 /** The one after this; none after the last. */
@@ -244,7 +251,7 @@ function cancelled(state: BenchState, hand: InHand | null): Stepped {
   const only = (change: Partial<BenchState>): Stepped => ({ state: { ...state, ...change }, events: [] })
   if (state.aside) return only({ aside: null, hint: null })
   if (state.pending) return only({ pending: null, hint: null })
-  if (state.typed !== '') return only({ typed: '', sure: null, hint: null })
+  if (state.typed !== '') return only({ typed: '', sure: null, hint: null, picture: false })
   return only({ hint: hand?.run ? 'To stop for the patient press . (full stop).' : 'Nothing was begun, so nothing is stopped.' })
 }
 

@@ -15,8 +15,8 @@ import { evaluationOf } from './evaluation'
  *
  * From then on the examination is shown, printed, exported and audited from here, whatever the catalogue becomes.
  */
-export function freeze(assessment: Assessment): Frozen {
-  const { rules, sources, pointers, levels, changes } = evaluationOf(assessment)
+export function freeze(assessment: Assessment, { intervals = true }: { readonly intervals?: boolean } = {}): Frozen {
+  const { rules, sources, pointers, levels, changes } = evaluationOf(assessment, { intervals })
   const nameOf = (id: string) => sourceOf(id as SourceId).name
   return {
     edition: EDITION,

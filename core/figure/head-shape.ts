@@ -1,3 +1,4 @@
+import type { Body } from './figure'
 import type { Degrees } from '../vocabulary/degrees'
 import type { Point } from './geometry'
 
@@ -87,4 +88,12 @@ function hairline(aside: number, toward: number): readonly Point[] {
     return face > 0 ? 0.02 + 0.5 * face : 0.02 + face * 0.62
   }
   return [-1, -0.75, -0.4, 0, 0.4, 0.75, 1].map((x) => ({ x, y: low(x) }))
+}
+
+/** How far the face is turned to the right of a viewer who sees the crown up. */
+export function turnOf(head: Body['head']): number {
+  if (head.seen === 'from-behind') return 180 - head.turn
+  if (head.seen === 'from-above') return -head.turn
+  const right = (((head.crown - head.faces) % 360) + 360) % 360
+  return Math.abs(right - 90) < 1 ? 90 : -90
 }

@@ -210,6 +210,7 @@ function interpret(test: ExamTest, run: Run, side: Side, about: Side, exam: Exam
   const read = readRun(test, run, told, side, about, exam)
   const familiar = told?.answer.said === 'familiar' ? told.answer : null
   const simulated = run.answers.some(({ answer }) => 'simulated' in answer && answer.simulated)
+  const pictured = run.answers.some(({ answer }) => 'picture' in answer && answer.picture)
   return (
     read && {
       test: test.id,
@@ -226,6 +227,7 @@ function interpret(test: ExamTest, run: Run, side: Side, about: Side, exam: Exam
         ...releasedWords(test, run).checks,
         ...heightWords(test, run),
         ...(simulated ? ['A value of it came from a simulated device.'] : []),
+        ...(pictured ? ['An angle of it was read from a picture.'] : []),
       ],
       symptom: familiar?.symptom ?? null,
       places: told && 'places' in told.answer ? (told.answer.places ?? []) : [],

@@ -43,3 +43,8 @@ export function partsOf<L>(node: Evaluated<L>): readonly Evaluated<L>[] {
       return node.parts.map(({ part }) => part)
   }
 }
+
+/** Every condition of a rule with its truth, in the order they are written. */
+export function allLeaves<L>(node: Evaluated<L>): readonly Extract<Evaluated<L>, { kind: 'leaf' }>[] {
+  return node.kind === 'leaf' ? [node] : partsOf(node).flatMap((part) => allLeaves(part))
+}

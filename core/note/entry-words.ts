@@ -13,6 +13,7 @@ import { FACTS } from '../story/facts'
 import { SCREEN } from '../story/screen'
 import { placeWords } from '../vocabulary/body-area'
 import { counted, listWords } from '../vocabulary/sentence'
+import { SECTION_HEADINGS } from './section'
 import { treatmentWords } from './treatment-words'
 
 /**
@@ -95,9 +96,13 @@ export function entryWords(event: ExamEvent, among: readonly ExamEvent[] = []): 
       return `Taken back: ${gone && gone.type !== 'undone' ? entryWords(gone, among) : 'an entry'}`
     }
     case 'note-written':
-      return `Own words: ${event.text}`
+      return `Own words${event.section === undefined ? '' : ` to “${SECTION_HEADINGS[event.section]}”`}: ${event.text}`
     case 'addendum-written':
       return `Addendum: ${event.text}`
+    case 'letter-written':
+      return `Letter, ${event.urgency.replace('-', ' ')}${event.to === '' ? '' : `, to ${event.to}`}: ${event.text}`
+    case 'summary-given':
+      return `Summary for the person: ${event.text}${event.agreed === '' ? '' : ` Agreed: ${event.agreed}`}`
     case 'exam-signed':
       return 'Signature'
     case 'exam-opened':
@@ -153,7 +158,8 @@ function schoolWords([question, school]: readonly [string, string]): string {
   return `${asked?.ask ?? question} ${asked?.schools.find((s) => s.id === school)?.name ?? school}`
 }
 
-function answerWords(answer: Answer, stage: Stage | undefined): string {
+/** What was observed at a stage, with everything that was measured beside it. */
+export function answerWords(answer: Answer, stage: Stage | undefined): string {
   const unit = stage?.angle?.unit ?? '°'
   switch (answer.said) {
     case 'familiar':
@@ -196,7 +202,7 @@ function to(end: number | undefined, unit: string): string {
   return end === undefined ? '' : `, to ${end}${unit}`
 }
 
-type Beside = Partial<Pick<Familiar, 'lean' | 'held' | 'newtons' | 'endFeel' | 'painOrder' | 'simulated'>>
+type Beside = Partial<Pick<Familiar, 'lean' | 'held' | 'newtons' | 'endFeel' | 'painOrder' | 'simulated' | 'picture'>>
 
 /** What was watched beside the answer. */
 function watched({ lean, endFeel, painOrder, ...beside }: Beside): string {
@@ -213,8 +219,8 @@ function pressed({ held, newtons }: Beside): string {
   return `${held === undefined ? '' : `, held ${held} s`}${newtons === undefined ? '' : `, ${newtons} N`}`
 }
 
-function fromDevice({ simulated }: Beside): string {
-  return simulated ? ', from a simulated device' : ''
+function fromDevice({ simulated, picture }: Beside): string {
+  return `${simulated ? ', from a simulated device' : ''}${picture ? ', from a picture' : ''}`
 }
 
 function partWords(part: string, stage: Stage | undefined): string {

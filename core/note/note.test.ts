@@ -51,10 +51,19 @@ describe('the note', () => {
   })
 
   it('begins with how urgent it is and what stands out, in one sentence each', () => {
-    const short = (record: Composed) => noteOf(assess(record.exam), 'x').find((p) => p.heading === 'In short')?.lines
-    expect(short(bare())).toEqual(['Nothing was tested.'])
+    const short = (record: Composed) =>
+      noteOf(assess(record.exam), 'x')
+        .find((p) => p.id === 'short')
+        ?.statements.map((s) => s.text)
+    expect(short(bare())).toEqual([
+      'Nothing was tested.',
+      expect.stringMatching(/^Urgency: routine, nothing found so far calls for a referral; \d+ safety questions not asked\.$/),
+    ])
     const met = ['sij-compression', 'thigh-thrust', 'gaenslen', 'faber'].reduce((r, t) => r.test(t, 'right', [BUTTOCK]), sorePelvis())
-    expect(short(met)).toEqual([expect.stringMatching(/^The findings point most to the sacroiliac joint, right: about \d+ %\.$/)])
+    expect(short(met)).toEqual([
+      expect.stringMatching(/^The findings point most to the sacroiliac joint, right: about \d+ %, from about 30 % before testing\.$/),
+      expect.stringMatching(/^Next: .+\. Urgency: routine, nothing asked or found calls for a referral\.$/),
+    ])
     const halted = met.then({ type: 'screen-answered', item: 'saddle-numb', answer: 'yes' })
     expect(short(halted)?.[0]).toMatch('Emergency, now: Possible cauda equina syndrome')
     // Four of five inflammatory answers stand before a met pelvic rule.
@@ -62,7 +71,10 @@ describe('the note', () => {
       (r, item) => r.then({ type: 'screen-answered', item, answer: 'yes' }),
       met,
     )
-    expect(short(inflamed)).toEqual(['Refer first: findings that suggest axial spondyloarthritis.'])
+    expect(short(inflamed)).toEqual([
+      'Refer first: findings that suggest axial spondyloarthritis.',
+      'Next: refer before anything is treated. Urgency: medical review.',
+    ])
   })
 
   it('keeps what was stopped, left out, warned of and added after signing', () => {
@@ -89,7 +101,8 @@ describe('the note', () => {
     const met = sorePelvis().test('sij-distraction', 'none', [BUTTOCK]).test('thigh-thrust', 'right', [BUTTOCK]).test('gaenslen', 'right', [BUTTOCK])
     const note = text(met)
     expect(note).toMatch(/estimate \d+ %: published rule \d+ % .*, model \d+ %, as if the tests were independent \d+ %; pretest 30 %/)
-    expect(note).toMatch('other rules: SI joint, 3 of 6 (met, 3 of 6), SI joint, 3 of 5 with sacral thrust (met, 3 of 5), SI joint, 2 of 4 (met, 2 of 4)')
+    expect(note).toMatch(/SI joint, 3 of 6 \(.+\), right: met, 3 of 6; positive: distraction, thigh thrust, Gaenslen/)
+    expect(note).toMatch(/SI joint, 2 of 4 \(.+\), right: met, 2 of 4/)
     expect(note).toMatch('not yet checked against them')
   })
 

@@ -1,66 +1,115 @@
 import type { Assessment } from '../assess'
 import { EDITION } from '../edition'
 import type { Exam } from '../record/exam'
+import type { PaperEvent } from '../record/paper-events'
 import { editionWords, isSameEdition } from '../vocabulary/edition'
-import { changeParagraph } from './change'
-import { inShortParagraph } from './in-short'
-import type { Paragraph } from './paragraph'
-import { safetyParagraph } from './safety'
-import { schoolsParagraph } from './schools'
-import { sourcesParagraph } from './sources'
+import { changeSection } from './change'
+import { inShortSection } from './in-short'
+import { type Paragraph, paragraphOf, sectionOf } from './paragraph'
+import { planSection } from './plan'
+import { rulesSection } from './rules'
+import { safetySection } from './safety'
+import { schoolsSection } from './schools'
+import { type Section, type Statement, say, section } from './section'
+import { levelSection, sourcesSection } from './sources'
 import { STATEMENT } from './statement'
-import { storyParagraph } from './story'
-import { testsParagraph } from './tests'
+import { storySection } from './story'
+import { testsSection } from './tests'
 
 /**
- * The note of an examination. The practitioner's own words stand apart from what is generated.
+ * The note of an examination: every statement once, with what it rests on. All that leaves an examination is made of these.
  *
- * A signed note is what was signed, word for word, with the addenda behind it; nothing in it is read again.
+ * The practitioner's own words stand apart from what is generated. A signed note is what was signed, word for word, with the addenda
+ * behind it; nothing in it is read again.
  *
  * @param who - one line naming person, age and day; names are kept outside the record
  */
-export function noteOf(assessment: Assessment, who: string): readonly Paragraph[] {
+export function noteOf(assessment: Assessment, who: string): readonly Section[] {
   const { signed } = assessment.exam
-  return withPerson(signed?.frozen ? signed.frozen.note : writtenNote(assessment), assessment.exam, who)
+  return withPerson(signed?.frozen ? signed.frozen.note.map(sectionOf) : generated(assessment), assessment.exam, who)
 }
 
 /** The note as today's catalogue, rules and register would write it, whatever was signed. */
-export function noteReadAgain(assessment: Assessment, who: string): readonly Paragraph[] {
-  return withPerson(writtenNote(assessment), assessment.exam, who)
+export function noteReadAgain(assessment: Assessment, who: string): readonly Section[] {
+  return withPerson(generated(assessment), assessment.exam, who)
 }
 
 /** The note without person and addenda: what a signature keeps. */
 export function writtenNote(assessment: Assessment): readonly Paragraph[] {
+  return generated(assessment).map(paragraphOf)
+}
+
+function generated(assessment: Assessment): readonly Section[] {
   const { exam } = assessment
+  const sections = [
+    inShortSection(assessment),
+    storySection(exam),
+    safetySection(exam),
+    testsSection(assessment),
+    ...rulesSection(assessment),
+    sourcesSection(assessment),
+    ...levelSection(assessment),
+    ...changeSection(assessment),
+    planSection(assessment),
+    schoolsSection(exam),
+    ...(exam.ownWords.trim()
+      ? [
+          section(
+            'words',
+            exam.ownWords
+              .trim()
+              .split('\n')
+              .map((line): Statement => say(line)),
+          ),
+        ]
+      : []),
+    section(
+      'about',
+      [...editionLines(exam), STATEMENT].map((line): Statement => say(line)),
+    ),
+  ]
+  return sections.map((one) => withOwnWords(one, exam))
+}
+
+function withOwnWords(one: Section, { sectionWords }: Exam): Section {
+  const own = one.id in sectionWords ? (sectionWords as Readonly<Record<string, string>>)[one.id]?.trim() : undefined
+  return own ? { ...one, own } : one
+}
+
+function withPerson(sections: readonly Section[], { addenda, signed, papers }: Pick<Exam, 'addenda' | 'signed' | 'papers'>, who: string): readonly Section[] {
   return [
-    inShortParagraph(assessment),
-    storyParagraph(exam),
-    safetyParagraph(exam),
-    schoolsParagraph(exam),
-    testsParagraph(assessment),
-    sourcesParagraph(assessment),
-    ...changeParagraph(assessment),
-    ...(exam.ownWords.trim() ? [{ heading: 'Practitioner’s words', lines: exam.ownWords.trim().split('\n') }] : []),
-    { heading: 'About this note', lines: [...editionLines(exam), STATEMENT] },
+    { id: 'who', heading: 'Examination', statements: [say(who)] },
+    ...sections,
+    ...(signed?.frozen && signed.frozen.edition.catalogue >= SIGNATURE_SINCE
+      ? [{ id: 'signature' as const, heading: 'Signature', statements: [say(`Signed ${momentWords(signed.at)} by ${signed.by}.`)] }]
+      : []),
+    ...addenda.map(
+      (a): Section => ({
+        id: 'addendum',
+        heading: 'Addendum',
+        statements: [...a.text.split('\n'), `Written ${momentWords(a.at)} by ${a.by}.`].map((line): Statement => say(line)),
+      }),
+    ),
+    ...(papers.length > 0 ? [{ id: 'papers' as const, heading: 'Given out', statements: papers.map(paperLine) }] : []),
   ]
 }
 
-function withPerson(paragraphs: readonly Paragraph[], { addenda, signed }: Pick<Exam, 'addenda' | 'signed'>, who: string): readonly Paragraph[] {
-  return [
-    { heading: 'Examination', lines: [who] },
-    ...paragraphs,
-    ...(signed?.frozen && signed.frozen.edition.catalogue >= SIGNATURE_SINCE
-      ? [{ heading: 'Signature', lines: [`Signed ${momentWords(signed.at)} by ${signed.by}.`] }]
-      : []),
-    ...addenda.map((a) => ({ heading: 'Addendum', lines: [...a.text.split('\n'), `Written ${momentWords(a.at)} by ${a.by}.`] })),
-  ]
+const AGREED = { yes: 'agreed to', no: 'not agreed to', 'not-asked': 'agreement not asked' } as const
+
+function paperLine(paper: PaperEvent): Statement {
+  const made = `${momentWords(paper.at)} by ${paper.by}`
+  const what =
+    paper.type === 'letter-written'
+      ? `Referral letter, ${paper.urgency.replace('-', ' ')}${paper.to === '' ? '' : `, to ${paper.to}`}, ${made}; ${AGREED[paper.agreed]}.`
+      : `Summary for the person, ${made}.${paper.agreed === '' ? '' : ` Agreed: ${paper.agreed.replace(/[.]?$/, '.')}`}`
+  return say(what, { kind: 'entry', id: paper.id })
 }
 
 /** Notes signed with an earlier edition had no line of signature, and are printed as they were. */
 const SIGNATURE_SINCE = 3
 
 /** A moment in words that mean the same everywhere: "2026-11-25, 09:30 UTC". */
-function momentWords(at: number): string {
+export function momentWords(at: number): string {
   return `${new Date(at).toISOString().slice(0, 16).replace('T', ', ')} UTC`
 }
 

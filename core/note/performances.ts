@@ -4,11 +4,12 @@ import { testTitle } from '../catalogue/exam-test'
 import { findingsOfRun } from '../findings/findings'
 import { RESULT_WORDS } from '../findings/finding'
 import { routeOf } from '../planner/route'
+import { type Statement, say } from './section'
 
 const REPERTORY = { testById, all: CATALOGUE }
 
 /** Performances beside the one that counts, each with what it showed: a repeat never replaces, and is told. */
-export function repeatsOf({ exam, findings }: Assessment): readonly string[] {
+export function repeatsOf({ exam, findings }: Assessment): readonly Statement[] {
   const counting = new Set(findings.map((f) => f.run))
   return exam.runs.flatMap((run) => {
     const test = testById(run.test)
@@ -18,12 +19,16 @@ export function repeatsOf({ exam, findings }: Assessment): readonly string[] {
     const best = told.find((f) => f.result === 'positive') ?? told[0]
     const chosen = exam.chosen.find((c) => exam.runs.find((r) => r.id === c.run)?.test === run.test)
     const reason = chosen ? ` Another counts: ${chosen.why.replace(/[.]?$/, '.')}` : ''
-    return best ? [`Also done, read as change only: ${testTitle(test, run.side)}: ${RESULT_WORDS[best.result]}. ${best.why}${reason}`] : []
+    return best
+      ? [say(`Also done, read as change only: ${testTitle(test, run.side)}: ${RESULT_WORDS[best.result]}. ${best.why}${reason}`, { kind: 'run', id: run.id })]
+      : []
   })
 }
 
 /** Planned tests that a gate kept back: withheld is not “not done”. */
-export function withheldOf(assessment: Assessment): readonly string[] {
+export function withheldOf(assessment: Assessment): readonly Statement[] {
   const steps = routeOf(assessment).flatMap((leg) => leg.steps)
-  return steps.flatMap((step) => (step.state === 'withheld' ? [`Withheld: ${testTitle(step.test, step.side)}. ${step.why}`] : []))
+  return steps.flatMap((step) =>
+    step.state === 'withheld' ? [say(`Withheld: ${testTitle(step.test, step.side)}. ${step.why}`, { kind: 'step', id: `${step.test.id} ${step.side}` })] : [],
+  )
 }

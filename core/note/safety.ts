@@ -2,33 +2,55 @@ import type { Exam } from '../record/exam'
 import { causeWords } from '../safety/cause-words'
 import { URGENCY_WORDS } from '../safety/gate'
 import { type ClosedGate, closedGates, isEveryday, unasked } from '../safety/safety'
-import { askedItems, SCREEN } from '../story/screen'
-import { counted } from '../vocabulary/sentence'
 import { WARNINGS } from '../safety/warnings'
-import type { Paragraph } from './paragraph'
+import { askedItems, SCREEN } from '../story/screen'
+import { counted, listWords } from '../vocabulary/sentence'
+import { gateReasons } from './reasons'
+import { type Section, say, section } from './section'
 
 /** What the safety screen brought up, what it closed, and what was not asked. */
-export function safetyParagraph(exam: Exam): Paragraph {
+export function safetySection(exam: Exam): Section {
   const items = askedItems(exam.screen)
-  const yes = items.filter((item) => exam.screen[item.id] === 'yes').map((item) => `Yes to: ${item.ask}`)
+  const yes = items.filter((item) => exam.screen[item.id] === 'yes').map((item) => say(`Yes to: ${item.ask}`, { kind: 'question', id: item.id }))
   const gates = closedGates(exam)
     .filter((c) => !isEveryday(c))
-    .map(gateLine)
+    .map((c) => say(gateLine(c), ...gateReasons(c, exam)))
   const elsewhere = SCREEN.flatMap((group) => {
     const where = exam.elsewhere[group.id]
-    return where === undefined ? [] : [`${group.name}, asked elsewhere: ${stopped(where)}`]
+    return where === undefined ? [] : [say(`${group.name}, asked elsewhere: ${stopped(where)}`, { kind: 'group', id: group.id })]
   })
-  const seen = exam.warnings.map((w) => `Warning sign during the examination: ${WARNINGS.find((known) => known.id === w.sign)?.words.toLowerCase() ?? w.sign}.`)
+  const seen = exam.warnings.map((w) =>
+    say(`Warning sign during the examination: ${WARNINGS.find((known) => known.id === w.sign)?.words.toLowerCase() ?? w.sign}.`, {
+      kind: 'warning',
+      id: w.sign,
+    }),
+  )
   const open = unasked(exam)
   const asked = items.length - open
-  const holes = open === 0 ? `All ${items.length} questions asked.` : `${counted(open, 'question')} of ${items.length} not asked.`
-  return {
-    heading: 'Safety screen',
-    lines:
-      asked === 0
-        ? ['Not done.', ...elsewhere, ...seen, ...gates]
-        : [...seen, ...yes, ...gates, ...elsewhere, ...(yes.length === 0 ? ['Nothing answered yes.'] : []), holes],
-  }
+  const answered = items.filter((item) => exam.screen[item.id] !== undefined).map((item) => ({ kind: 'question', id: item.id }) as const)
+  const holes =
+    open === 0
+      ? say(`All ${items.length} questions asked.`, ...answered)
+      : say(`${counted(open, 'question')} of ${items.length} not asked: ${unaskedGroups(exam)}.`, ...answered)
+  return section(
+    'safety',
+    asked === 0
+      ? [say('Not done.'), ...elsewhere, ...seen, ...gates]
+      : [...seen, ...yes, ...gates, ...elsewhere, ...(yes.length === 0 ? [say('Nothing answered yes.', ...answered)] : []), holes],
+  )
+}
+
+/** The groups in which something was not asked, each with how much: "Cauda equina (2 of 6), Fracture (all 5)". */
+export function unaskedGroups({ screen }: Pick<Exam, 'screen'>): string {
+  const items = new Set(askedItems(screen).map((item) => item.id))
+  return listWords(
+    SCREEN.flatMap((group) => {
+      const here = group.items.filter((item) => items.has(item.id))
+      const open = here.filter((item) => screen[item.id] === undefined).length
+      if (open === 0) return []
+      return [`${group.name} (${open === here.length ? `all ${open}` : `${open} of ${here.length}`})`]
+    }),
+  )
 }
 
 const WORDS = { halt: 'Halt', block: 'Blocked', before: 'First', caution: 'Caution' } as const

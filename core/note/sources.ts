@@ -8,31 +8,46 @@ import type { Weighed } from '../evidence/weigh'
 import { levelWords } from '../level/level-words'
 import { listWords } from '../vocabulary/sentence'
 import { sourceTitle } from '../vocabulary/source'
-import type { Paragraph } from './paragraph'
 import { percent } from './percent'
+import { runsBehindSource, sourceReason } from './reasons'
+import { type Section, type Statement, say, section } from './section'
+import { isNeurological } from './stage-words'
 import { UNCHECKED } from './statement'
 
-/** Where the rules stand, what the figures say, and what only points. */
-export function sourcesParagraph(assessment: Assessment): Paragraph {
-  const lines = assessment.sources.flatMap(sourceLines)
-  const warnings = assessment.interplay.map((i) => `Mind (${i.side}): ${i.what}`)
-  const levels = assessment.levels.map((l) => `Level, ${l.side} ${l.limb}: ${levelWords(l)}, by what was lost or brought on; a ranking, no probability.`)
+/** What the figures say of each source, by which rule, and what only points. */
+export function sourcesSection(assessment: Assessment): Section {
+  const lines = assessment.sources.flatMap((verdict) =>
+    sourceLines(verdict).map((line) => say(line, sourceReason(verdict), ...runsBehindSource(verdict, assessment))),
+  )
+  const warnings = assessment.interplay.map((i) => say(`Mind (${i.side}): ${i.what}`))
   const weighed = assessment.sources.some((s) => s.weighed)
-  return {
-    heading: 'Sources',
-    lines: lines.length === 0 ? ['Nothing tested yet points to a source.'] : [...lines, ...levels, ...warnings, ...(weighed ? [UNCHECKED] : [])],
-  }
+  return section(
+    'sources',
+    lines.length === 0 ? [say('Nothing tested yet points to a source.')] : [...lines, ...warnings, ...(weighed ? [say(UNCHECKED)] : [])],
+  )
+}
+
+/** Where a nerve is likely caught; nothing where no limb shows a sign. */
+export function levelSection({ levels, findings }: Pick<Assessment, 'levels' | 'findings'>): readonly Section[] {
+  const neural = findings.filter((f) => isNeurological(f.test) || f.onsetStage !== null).map((f) => ({ kind: 'run', id: f.run }) as const)
+  const lines = levels.map(
+    (l): Statement =>
+      say(
+        `Level, ${l.side} ${l.limb}: ${levelWords(l)}, by what was lost or brought on; a ranking, no probability.${l.check === null ? '' : ` ${l.check}`}`,
+        ...neural,
+      ),
+  )
+  return lines.length === 0 ? [] : [section('level', lines)]
 }
 
 function sourceLines(verdict: SourceVerdict): readonly string[] {
   const title = sourceTitle(verdict)
   const { weighed } = verdict
-  const { lead, others } = rulesTold(verdict)
+  const { lead } = rulesTold(verdict)
   const rules = lead && worthTelling(lead) ? [`${ruleTitle(lead.cluster)}: ${lead.words}`] : []
-  const schools = others.length > 0 ? [`other rules: ${others.map((r) => `${r.cluster.name} (${r.words})`).join(', ')}`] : []
   const figure = weighed ? figureWords(weighed) : null
   const points = [...pointing(verdict, 'for', 'supports it'), ...pointing(verdict, 'against', 'opposes it')]
-  const parts = [...rules, ...(figure ? [`${figure}; pretest ${percent(weighed?.prior.p ?? 0)}`] : []), ...schools, ...points]
+  const parts = [...rules, ...(figure ? [`${figure}; pretest ${percent(weighed?.prior.p ?? 0)}`] : []), ...points]
   return parts.length === 0 ? [] : [`${title}: ${parts.join('; ')}.`]
 }
 

@@ -3,7 +3,7 @@ import type { ConsentStep, Exam, Symptom } from '../record/exam'
 import { FACTS } from '../story/facts'
 import { IRRITABILITY_WORDS, irritabilityOf } from '../story/irritability'
 import { capital } from '../vocabulary/sentence'
-import type { Paragraph } from './paragraph'
+import { type Section, say, section } from './section'
 
 const CONSENT: Record<Exam['consent'], string> = {
   'not-asked': 'Consent to testing: not recorded.',
@@ -17,31 +17,38 @@ function consentLine({ what, explained }: ConsentStep): string {
   return `${CONSENT[what]}${explained === '' ? '' : ` Explained: “${explained.replace(/[.]?$/, '.')}”`}`
 }
 
-const STIRRED = { much: 'much provocation', some: 'some provocation', little: 'little provocation' }
-const SETTLES = { minutes: 'minutes', 'half-hour': 'up to half an hour', longer: 'longer than half an hour' }
-
-/** The complaints, in the patient's words and on the chart. */
-export function storyParagraph(exam: Exam): Paragraph {
-  const told = FACTS.flatMap((fact) => (exam.facts[fact.id] ? [`${fact.ask} ${capital(exam.facts[fact.id] ?? '')}.`] : []))
-  const renewed = exam.renewals.map(
-    ({ region, answer, chaperone }) =>
-      `Consent asked again before contact (${region.replace('-', ' ')}): ${answer}; a chaperone was offered and ${chaperone === 'present' ? 'was present' : 'declined'}.`,
-  )
-  const course = exam.consents.map(consentLine)
-  const symptoms = exam.symptoms.length === 0 ? ['No symptom recorded.'] : exam.symptoms.map(symptomLine)
-  return {
-    heading: 'Story',
-    lines: [
-      ...symptoms,
-      ...told,
-      ...(course.length > 0 ? course : [CONSENT[exam.consent]]),
-      ...renewed,
-      ...exam.corrections.map((c) => c.what.replace(/[.]?$/, '.')),
-    ],
-  }
+/** How consent went, for letters. */
+export function consentWords({ consents, consent }: Pick<Exam, 'consents' | 'consent'>): string {
+  return consents.length > 0 ? consents.map(consentLine).join(' ') : CONSENT[consent]
 }
 
-function symptomLine(s: Symptom): string {
+const STIRRED = { much: 'much provocation', some: 'some provocation', little: 'little provocation' }
+const SETTLES = { minutes: 'minutes', 'half-hour': 'up to half an hour', longer: 'longer than half an hour' }
+const CONSENTED = { kind: 'consent', id: 'consent' } as const
+
+/** The complaints, in the patient's words and on the chart. */
+export function storySection(exam: Exam): Section {
+  const told = FACTS.flatMap((fact) => (exam.facts[fact.id] ? [say(`${fact.ask} ${capital(exam.facts[fact.id] ?? '')}.`, { kind: 'fact', id: fact.id })] : []))
+  const renewed = exam.renewals.map(({ region, answer, chaperone }) =>
+    say(
+      `Consent asked again before contact (${region.replace('-', ' ')}): ${answer}; a chaperone was offered and ${chaperone === 'present' ? 'was present' : 'declined'}.`,
+      CONSENTED,
+    ),
+  )
+  const course = exam.consents.map((step) => say(consentLine(step), CONSENTED))
+  const symptoms =
+    exam.symptoms.length === 0 ? [say('No symptom recorded.')] : exam.symptoms.map((s) => say(symptomLine(s, exam), { kind: 'symptom', id: s.id }))
+  return section('story', [
+    ...symptoms,
+    ...told,
+    ...(course.length > 0 ? course : [say(CONSENT[exam.consent])]),
+    ...renewed,
+    ...exam.corrections.map((c) => say(c.what.replace(/[.]?$/, '.'), { kind: 'correction', id: 'correction' })),
+  ])
+}
+
+function symptomLine(s: Symptom, { ratings }: Pick<Exam, 'ratings'>): string {
+  const later = ratings.filter((r) => r.symptom === s.id).map((r) => r.now)
   const parts = [
     s.words ? `“${s.words}”` : 'no words recorded',
     s.places.length > 0 ? placesWords(s.places) : 'no place marked',
@@ -54,6 +61,7 @@ function symptomLine(s: Symptom): string {
     s.stirring?.stirredBy && `stirred up by ${STIRRED[s.stirring.stirredBy]}`,
     s.stirring?.settles && `settles in ${SETTLES[s.stirring.settles]}`,
     irritabilityOf(s) !== 'unknown' && `irritability ${IRRITABILITY_WORDS[irritabilityOf(s)]}`,
+    later.length > 0 && `rated again between tests ${later.join(', ')}`,
   ]
   return `${s.id}: ${parts.filter(Boolean).join('; ')}.`
 }

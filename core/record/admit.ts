@@ -8,6 +8,7 @@ import { type Exam, examFrom, withEvent } from './exam'
 import { historyIssues } from './history'
 import { broughtItOnAt, nextStage } from './ladder'
 import { cellsOf, effectOf, fitsColumn, type StageOutline } from './outline'
+import { PAPERS } from './paper-events'
 import type { Rulebook } from './rulebook'
 import { hasWords, isProblem, no, overridable, performable, runOf, saysNothing } from './refusals'
 import { somethingRestsOn } from './rests-on'
@@ -94,7 +95,7 @@ function objection(exam: Exam, events: readonly ExamEvent[], event: ExamEvent, b
   if (twice(event)) {
     return no('This entry is already on the record.', 'Nothing to do: it was stored the first time.')
   }
-  if (exam.signed && event.type !== 'addendum-written') {
+  if (exam.signed && event.type !== 'addendum-written' && !PAPERS.has(event.type)) {
     return no('This examination is signed.', 'Write an addendum on the note instead.')
   }
   switch (event.type) {
@@ -155,6 +156,8 @@ function objection(exam: Exam, events: readonly ExamEvent[], event: ExamEvent, b
     case 'consent-withdrawn':
     case 'plan-chosen':
     case 'note-written':
+    case 'letter-written':
+    case 'summary-given':
       return null
     case 'episode-continued':
     case 'treatment-given':
@@ -320,6 +323,7 @@ function undoable(events: readonly ExamEvent[], target: string, book: Rulebook):
   if (!found) return no('There is nothing with that number to take back.', 'Nothing to do.')
   if (found.type === 'undone') return no('A taking-back is not itself taken back.', 'Record it again instead.')
   if (found.type === 'consent-withdrawn') return no('A withdrawal of consent stays.', 'If the patient agrees again, record that.')
+  if (PAPERS.has(found.type)) return no('What was given out of hand stays on the record.', 'Write another one; both are kept.')
   if (found.type === 'exam-opened' || found.type === 'episode-continued' || found.type === 'exam-signed' || found.type === 'addendum-written') {
     return no('This entry stays on the record for good.', 'Write an addendum instead.')
   }

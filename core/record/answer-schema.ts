@@ -3,6 +3,7 @@ import { END_FEELS, LIMITS, PAIN_ORDERS } from './answer'
 import { angle, byField, intensity, oneOf, places, qualities, recordOf, shape, slug, symptomId, words } from './shapes'
 
 const simulated = yup.boolean().strict()
+const picture = yup.boolean().strict()
 const held = yup.number().strict().integer().min(0).max(900)
 const newtons = yup.number().strict().integer().min(0).max(2000)
 const watched = {
@@ -12,8 +13,9 @@ const watched = {
   endFeel: yup.string().strict().oneOf(END_FEELS),
   painOrder: yup.string().strict().oneOf(PAIN_ORDERS),
   simulated,
+  picture,
 }
-const changed = { intensity, held, newtons, simulated }
+const changed = { intensity, held, newtons, simulated, picture }
 const cell = yup
   .string()
   .strict()
@@ -41,11 +43,13 @@ export const ANSWER_SHAPES = {
     places: places.optional(),
     intensity,
     simulated,
+    picture,
   }),
   grid: shape({
     said: oneOf('grid'),
     cells: recordOf(/^[a-z0-9-]+\.[a-z0-9-]+$/, cell, { min: 1, max: 200, what: 'one to 200 cells named “row.column”' }),
     simulated,
+    picture,
   }),
 }
 

@@ -18,6 +18,8 @@ export type PainOrder = (typeof PAIN_ORDERS)[number]
 /** A value that came from a simulated device: it is marked wherever it is shown. */
 interface FromDevice {
   readonly simulated?: boolean
+  /** Its angle was read from a picture: three points on it, placed by hand. The picture itself is not kept. */
+  readonly picture?: boolean
 }
 
 /** What is watched while a load is given, whatever the patient says. */

@@ -1,4 +1,5 @@
 import * as yup from 'yup'
+import { LETTER_URGENCIES, SECTION_IDS } from '../vocabulary/note-section'
 import { LATEST_MS } from '../vocabulary/moment'
 import type { Problem } from '../vocabulary/problem'
 import { ANSWER } from './answer-schema'
@@ -86,9 +87,21 @@ export const EVENT_SHAPES = {
   'consent-renewed': event('consent-renewed', { region: slug, answer: oneOf('agreed', 'refused'), chaperone: oneOf('declined', 'present') }),
   'fact-told': event('fact-told', { fact: slug, answer: yesNo }),
   undone: event('undone', { target: uuid }),
-  'note-written': event('note-written', { text: words(20_000) }),
+  'note-written': event('note-written', {
+    text: words(20_000),
+    section: oneOf(...SECTION_IDS)
+      .default(undefined)
+      .optional(),
+  }),
   'exam-signed': event('exam-signed', { frozen: FROZEN_SHAPE.default(undefined).optional() }),
   'addendum-written': event('addendum-written', { text: words(5000).min(1) }),
+  'letter-written': event('letter-written', {
+    to: words(300),
+    urgency: oneOf(...LETTER_URGENCIES),
+    agreed: oneOf('yes', 'no', 'not-asked'),
+    text: words(20_000).min(1),
+  }),
+  'summary-given': event('summary-given', { agreed: words(2000), figures: yup.boolean().strict().required(), text: words(20_000).min(1) }),
   'episode-continued': event('episode-continued', VISIT_FIELDS['episode-continued']),
   'treatment-given': event('treatment-given', VISIT_FIELDS['treatment-given']),
   'treatment-answered': event('treatment-answered', VISIT_FIELDS['treatment-answered']),

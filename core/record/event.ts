@@ -4,7 +4,9 @@ import type { Quality } from '../vocabulary/quality'
 import type { Side, TestSide } from '../vocabulary/side'
 import type { Edition } from '../vocabulary/edition'
 import type { Answer, SymptomId } from './answer'
+import type { SectionId } from '../vocabulary/note-section'
 import type { Frozen } from './frozen'
+import type { PaperEvent } from './paper-events'
 import type { StopReason, Stirring } from './run'
 import type { Stamp } from './stamp'
 import type { VisitEvent } from './visit-events'
@@ -215,10 +217,12 @@ export interface Undone extends Stamp {
   readonly target: string
 }
 
-/** The practitioner's own words for the note; the latest replaces the earlier. */
+/** The practitioner's own words for the note, or for one section of it; the latest replaces the earlier. */
 export interface NoteWritten extends Stamp {
   readonly type: 'note-written'
   readonly text: string
+  /** Absent for the words to the whole. */
+  readonly section?: SectionId
 }
 
 /** Closes the record: from here on only addenda. */
@@ -265,6 +269,7 @@ export type ExamEvent =
   | ExamSigned
   | AddendumWritten
   | VisitEvent
+  | PaperEvent
 
 /** An event as its maker knows it: the server says who made it. */
 export type NewEvent = ExamEvent extends infer E ? (E extends ExamEvent ? Omit<E, 'by'> : never) : never

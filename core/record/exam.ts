@@ -3,6 +3,8 @@ import { type Edition, FIRST_EDITION } from '../vocabulary/edition'
 import type { Side, TestSide } from '../vocabulary/side'
 import type { SymptomId } from './answer'
 import type { ConsentRenewed, ExamEvent, FindingOverridden, PlanMode, Setting, StageAnswered, TestStarted, TestStopped } from './event'
+import type { SectionId } from '../vocabulary/note-section'
+import type { PaperEvent } from './paper-events'
 import type { Frozen } from './frozen'
 import { type Memory, memoryOf, NO_MEMORY, remember } from './memory'
 import { asCalledNow, OLD_NAMES, type OldNames } from './old-names'
@@ -102,6 +104,10 @@ export interface Exam {
   /** Facts of the history; what is absent was not asked. */
   readonly facts: Readonly<Record<string, 'yes' | 'no'>>
   readonly ownWords: string
+  /** Own words to single sections of the note. */
+  readonly sectionWords: Readonly<Partial<Record<SectionId, string>>>
+  /** Letters and summaries that were kept, oldest first. */
+  readonly papers: readonly PaperEvent[]
   readonly signed: {
     readonly at: number
     readonly by: string
@@ -191,6 +197,8 @@ export const NOTHING_YET: Omit<Exam, 'id' | 'personId' | 'ageYears' | 'openedAt'
   corrections: [],
   facts: {},
   ownWords: '',
+  sectionWords: {},
+  papers: [],
   signed: null,
   addenda: [],
 }
@@ -292,7 +300,10 @@ function step(before: Exam, event: ExamEvent): Exam {
     case 'fact-told':
       return { ...exam, facts: { ...exam.facts, [event.fact]: event.answer } }
     case 'note-written':
-      return { ...exam, ownWords: event.text }
+      return event.section === undefined ? { ...exam, ownWords: event.text } : { ...exam, sectionWords: { ...exam.sectionWords, [event.section]: event.text } }
+    case 'letter-written':
+    case 'summary-given':
+      return { ...exam, papers: [...exam.papers, event] }
     case 'exam-signed':
       return { ...exam, signed: { at: event.at, by: event.by, frozen: event.frozen ?? null } }
     case 'addendum-written':

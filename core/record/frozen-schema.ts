@@ -1,4 +1,5 @@
 import * as yup from 'yup'
+import { REASON_KINDS } from './reason'
 import { count, oneOf, probability, shape, slug, words } from './shapes'
 
 const side = oneOf('left', 'right')
@@ -93,5 +94,15 @@ export const FROZEN_SHAPE = shape({
   )
     .default(undefined)
     .optional(),
-  note: list(50, shape({ heading: name, lines: list(1000, words(20_000)) })),
+  note: list(
+    50,
+    shape({
+      heading: name,
+      lines: list(1000, words(20_000)),
+      from: list(1000, list(200, shape({ kind: oneOf(...REASON_KINDS), id: words(100) })))
+        .default(undefined)
+        .optional(),
+      own: words(20_000).default(undefined).optional(),
+    }),
+  ),
 })

@@ -1,3 +1,4 @@
+import type { Reason } from './reason'
 import type { Edition } from '../vocabulary/edition'
 import type { Side, TestSide } from '../vocabulary/side'
 
@@ -126,5 +127,12 @@ export interface Frozen {
   /** What changed; absent where nothing was compared, and in signatures before it could be. */
   readonly changes?: readonly FrozenChange[]
   /** The note without the line that names the person: names stay outside the log. */
-  readonly note: readonly { readonly heading: string; readonly lines: readonly string[] }[]
+  readonly note: readonly {
+    readonly heading: string
+    readonly lines: readonly string[]
+    /** What each line rests on, in the order of the lines; absent in signatures before it was kept. */
+    readonly from?: readonly (readonly Reason[])[]
+    /** The practitioner's own words to this section. */
+    readonly own?: string
+  }[]
 }

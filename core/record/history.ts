@@ -1,3 +1,4 @@
+import { PAPERS } from './paper-events'
 import type { ExamEvent } from './event'
 
 /** What is wrong with a log as a log, and at which place in it. */
@@ -26,7 +27,7 @@ export function historyIssues(events: readonly ExamEvent[]): readonly HistoryIss
     const refuse = (what: string) => issues.push({ at, what })
     if ((at === 0) !== (event.type === 'exam-opened')) refuse(at === 0 ? 'is not the opening of an examination' : 'opens the examination again')
     if (ids.has(event.id)) refuse('has the id of an earlier event')
-    if (signed && event.type !== 'addendum-written') refuse('comes after the signature')
+    if (signed && event.type !== 'addendum-written' && !PAPERS.has(event.type)) refuse('comes after the signature')
     switch (event.type) {
       case 'undone':
         if (!ids.has(event.target)) refuse('takes back something that is not there')

@@ -65,6 +65,8 @@ export function somethingRestsOn(target: ExamEvent, events: readonly ExamEvent[]
     case 'episode-continued':
     case 'exam-signed':
     case 'addendum-written':
+    case 'letter-written':
+    case 'summary-given':
       return true
   }
 }

@@ -102,7 +102,7 @@ describe('the screen', () => {
     expect(plainText(noteOf(assess(bare().exam), 'x'))).toMatch('SAFETY SCREEN\nNot done.')
     const one = bare().then({ type: 'screen-answered', item: 'fever', answer: 'no' })
     expect(unasked(one.exam)).toBe(asked - 1)
-    expect(plainText(noteOf(assess(one.exam), 'x'))).toMatch(`${asked - 1} questions of ${asked} not asked.`)
+    expect(plainText(noteOf(assess(one.exam), 'x'))).toMatch(`${asked - 1} questions of ${asked} not asked: `)
   })
 
   it('“no to the rest” answers what is open, in its own group, never where each stands alone, and never over a yes of another window', () => {

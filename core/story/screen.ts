@@ -8,7 +8,7 @@ export interface ScreenItem {
 
 /** Questions that belong together. */
 export interface ScreenGroup {
-  readonly id: string
+  readonly id: ScreenGroupId
   readonly name: string
   /** Always answered one by one; elsewhere "no to the rest of this group" is one key. */
   readonly singly: boolean
@@ -162,6 +162,9 @@ const QUESTIONS = [
     ],
   },
 ] as const
+
+/** The id of a group of the screen. */
+export type ScreenGroupId = (typeof QUESTIONS)[number]['id']
 
 /** The id of a question of the screen. */
 export type ScreenItemId = (typeof QUESTIONS)[number]['items'][number]['id']

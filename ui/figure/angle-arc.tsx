@@ -1,7 +1,7 @@
 import { arc } from 'd3-shape'
 import type { Body } from '@/core/figure/figure'
 import { onArc } from '@/core/figure/figure'
-import { xy } from './path'
+import { xy } from '@/core/figure/path'
 
 /** An angle marked on the arc: the onset, the end, the other side's end, or where it was at the baseline. */
 export interface AngleMark {

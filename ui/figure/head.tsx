@@ -1,6 +1,6 @@
 import type { Body } from '@/core/figure/figure'
-import { headShape } from '@/core/figure/head-shape'
-import { closedPath, xy } from './path'
+import { headShape, turnOf } from '@/core/figure/head-shape'
+import { closedPath, xy } from '@/core/figure/path'
 
 /** A head as it is turned: one outline, ears, hair, and a face that says where it looks. */
 export function Head({ head, clip }: { readonly head: Body['head']; readonly clip: string }) {
@@ -68,12 +68,4 @@ export function Head({ head, clip }: { readonly head: Body['head']; readonly cli
       </g>
     </g>
   )
-}
-
-/** How far the face is turned to the right of a viewer who sees the crown up. */
-function turnOf(head: Body['head']): number {
-  if (head.seen === 'from-behind') return 180 - head.turn
-  if (head.seen === 'from-above') return -head.turn
-  const right = (((head.crown - head.faces) % 360) + 360) % 360
-  return Math.abs(right - 90) < 1 ? 90 : -90
 }

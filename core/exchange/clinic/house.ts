@@ -2,6 +2,7 @@ import * as yup from 'yup'
 import { isSchool } from '../../catalogue/schools'
 import type { OwnTurn } from '../../planner/price'
 import type { PlanMode, Setting } from '../../record/event'
+import { TEMPLATES, type TemplateId } from '../../note/template'
 import { POSTURES } from '../../vocabulary/posture'
 
 /** How a clinic works: written into every examination it opens, or read while planning. */
@@ -10,10 +11,12 @@ export interface House {
   readonly setting: Setting
   readonly mode: PlanMode
   readonly turns: readonly OwnTurn[]
+  /** How notes are laid out. */
+  readonly template: TemplateId
 }
 
 /** A clinic that has chosen nothing. */
-export const DEFAULT_HOUSE: House = { schools: {}, setting: 'referred', mode: 'full-baseline', turns: [] }
+export const DEFAULT_HOUSE: House = { schools: {}, setting: 'referred', mode: 'full-baseline', turns: [], template: 'full' }
 
 /** The shape of each choice. */
 export const HOUSE = {
@@ -47,6 +50,11 @@ export const HOUSE = {
         .strict(),
     )
     .required(),
+  template: yup
+    .string()
+    .strict()
+    .oneOf(TEMPLATES.map((t) => t.id))
+    .required(),
 } as const satisfies Record<keyof House, yup.Schema>
 
 /** Whether this names a choice of the clinic. */
@@ -61,7 +69,13 @@ export interface ReadHouse {
   readonly faults: readonly string[]
 }
 
-const NAMES: Readonly<Record<keyof House, string>> = { schools: 'schools', setting: 'setting', mode: 'plan', turns: 'seconds for turning' }
+const NAMES: Readonly<Record<keyof House, string>> = {
+  schools: 'schools',
+  setting: 'setting',
+  mode: 'plan',
+  turns: 'seconds for turning',
+  template: 'layout of notes',
+}
 
 /**
  * The choices as stored, each read with its shape. The latest that can be read counts, so that a torn one does not change how the
@@ -92,6 +106,7 @@ export function houseFrom(stored: Partial<Readonly<Record<keyof House, readonly 
       setting: latest('setting', fits('setting')),
       mode: latest('mode', fits('mode')),
       turns: latest('turns', fits('turns')),
+      template: latest('template', fits('template')),
     },
     faults,
   }

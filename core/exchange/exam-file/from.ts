@@ -2,6 +2,8 @@ import { SHIPPED } from '../../evidence/knowledge'
 import { EDITION } from '../../edition'
 import { admitAll } from '../../record/admit'
 import { eventIssues } from '../../record/event-schema'
+import type { ExamEvent } from '../../record/event'
+import { PAPERS } from '../../record/paper-events'
 import { historyIssues } from '../../record/history'
 import { RULEBOOK } from '../../safety/rulebook'
 import { FIRST_EDITION, isSameEdition } from '../../vocabulary/edition'
@@ -71,7 +73,7 @@ function readWhole(file: Partial<ExamFile> & Pick<ExamFile, 'exam' | 'events'>):
   if (opening?.type !== 'exam-opened' || opening.examId !== file.exam.id) {
     return { ok: false, issues: [{ pointer: '/exam/id', what: 'is not the examination that the events open' }] }
   }
-  const misplaced = episodeIssues(file)
+  const misplaced = versionIssues(file)
   if (misplaced.length > 0) return { ok: false, issues: misplaced }
   const { name = '', born = null, work = '' } = file.person ?? {}
   return {
@@ -90,15 +92,12 @@ function readWhole(file: Partial<ExamFile> & Pick<ExamFile, 'exam' | 'events'>):
   }
 }
 
-/** A file of version 1 knows of no episode; in one of version 2 the head says what the events do. */
-function episodeIssues({ version, exam, events }: Pick<ExamFile, 'exam' | 'events'> & { readonly version?: number }): readonly Issue[] {
-  if (version === 1) {
-    const late = events.findIndex((e) => SINCE_TWO.has(e.type) || (e.type === 'test-started' && e.moment !== undefined))
-    return [
-      ...(late < 0 ? [] : [{ pointer: `/events/${late}`, what: 'belongs to version 2 of the file' }]),
-      ...(exam.episode === undefined ? [] : [{ pointer: '/exam/episode', what: 'belongs to version 2 of the file' }]),
-    ]
-  }
+/** What a file says is of its version; from version 2 the head says of the episode what the events do. */
+function versionIssues({ version = VERSION, exam, events }: Pick<ExamFile, 'exam' | 'events'> & { readonly version?: number }): readonly Issue[] {
+  const late = events.findIndex((event) => sinceVersion(event) > version)
+  const event = events[late]
+  if (event) return [{ pointer: `/events/${late}`, what: `belongs to version ${sinceVersion(event)} of the file` }]
+  if (version === 1) return exam.episode === undefined ? [] : [{ pointer: '/exam/episode', what: 'belongs to version 2 of the file' }]
   if (exam.episode === undefined) return []
   const continued = events.find((e) => e.type === 'episode-continued')
   const told = continued ? { id: continued.episode, visit: continued.visit } : { id: exam.id, visit: 1 }
@@ -107,6 +106,13 @@ function episodeIssues({ version, exam, events }: Pick<ExamFile, 'exam' | 'event
 }
 
 const SINCE_TWO: ReadonlySet<string> = new Set(['episode-continued', 'treatment-given', 'treatment-answered', 'sign-marked', 'baseline-pinned'])
+
+/** The first version of the file that could hold this event. */
+function sinceVersion(event: ExamEvent): 1 | 2 | 3 {
+  if (PAPERS.has(event.type) || (event.type === 'note-written' && event.section !== undefined)) return 3
+  if (event.type === 'stage-answered' && 'picture' in event.answer) return 3
+  return SINCE_TWO.has(event.type) || (event.type === 'test-started' && event.moment !== undefined) ? 2 : 1
+}
 
 /**
  * Do the events follow from each other?

@@ -1,5 +1,5 @@
 import { curveCatmullRom, curveCatmullRomClosed, line } from 'd3-shape'
-import type { Point } from '@/core/figure/geometry'
+import type { Point } from './geometry'
 
 const through = line<Point>()
   .x((p) => Math.round(p.x * 100) / 100)

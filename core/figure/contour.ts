@@ -1,5 +1,5 @@
 import { curveCatmullRomClosed, line } from 'd3-shape'
-import type { Point } from '@/core/figure/geometry'
+import type { Point } from './geometry'
 
 interface Station {
   readonly at: Point

@@ -1,0 +1,124 @@
+import { automatedReadabilityIndex, daleChallReadabilityScore, fleschKincaidGrade, fleschReadingEase } from '../../tests/readability'
+import { describe, expect, it } from 'vitest'
+import { recordsOfAllKinds, type Told, troubledRecords } from '../../tests/outside'
+import { BUTTOCK, performed, soreLeg, sorePelvis } from '../../tests/people'
+import { assess } from '../assess'
+import { CATALOGUE, testById } from '../catalogue'
+import { haltsOf } from '../safety/safety'
+import { SCREEN } from '../story/screen'
+import { type LetterHead, LETTER_URGENCY_WORDS, letterBody, letterText, urgencyOf } from './letter'
+import { PLAIN_SOURCES, PLAIN_TESTS } from './plain-words'
+import { SAFETY_NET, summaryOf, summaryText } from './summary'
+
+const HEAD: LetterHead = { about: 'Somebody, 43, number 101', born: '1983-04-11', examinedAt: 0, by: 'Maren Oake', when: (at) => new Date(at).toISOString() }
+const RECORDS: readonly Told[] = [...Object.values(recordsOfAllKinds()), ...troubledRecords(25)]
+const letterOf = ({ exam }: Told) => {
+  const assessment = assess(exam)
+  return letterText({ to: '', urgency: urgencyOf(assessment), agreed: 'not-asked' }, HEAD, letterBody(assessment, HEAD))
+}
+
+describe('a referral letter', () => {
+  it('begins with how soon, leaves the recipient blank, and names the person and who examined', () => {
+    const { halted, measured } = recordsOfAllKinds()
+    if (!halted || !measured) throw new Error('no record')
+    const lines = letterOf(halted).split('\n')
+    expect(lines[0]).toBe(LETTER_URGENCY_WORDS.emergency)
+    expect(lines[2]).toMatch(/^To: _+$/)
+    expect(lines[3]).toBe('About: Somebody, 43, number 101, born 1983-04-11. Examined 1970-01-01T00:00:00.000Z by Maren Oake.')
+    expect(letterOf(measured)).toMatch(/^ROUTINE/)
+  })
+
+  it('is as urgent as the most urgent halt, and gives each reason with its cause', () => {
+    for (const record of RECORDS) {
+      const letter = letterOf(record)
+      const halts = haltsOf(record.exam).flatMap(({ gate }) => (gate.strength === 'halt' ? [gate] : []))
+      if (halts.some((gate) => gate.urgency === 'emergency')) expect(letter).toMatch(/^EMERGENCY/)
+      if (halts.length === 0) expect(letter).toMatch(/^ROUTINE/)
+      for (const gate of halts) expect(letter).toContain(gate.reason)
+      expect(letter).toMatch('Consent to testing')
+      expect(letter).toMatch('does not diagnose')
+    }
+  })
+
+  it('gives the nerves at baseline with their time, or says that they are not known', () => {
+    const { measured, begun } = recordsOfAllKinds()
+    expect(begun && letterOf(begun)).toMatch('Not done: strength, reflexes and sensation are not known.')
+    expect(measured && letterOf(measured)).toMatch(/- Neurological examination, lower limb, left, 2026-03-03T.+: strength 5: .+ reflex 2: /)
+  })
+
+  it('says what was not examined, and never calls a question that was not asked a no', () => {
+    const left = soreLeg().then({ type: 'test-skipped', test: 'faber', side: 'left', why: 'knee' })
+    expect(letterOf(left)).toMatch('Left out: FABER test, left (knee).')
+    const partly = letterOf({ exam: { ...left.exam, screen: { fever: 'no' } }, events: [] })
+    expect(partly).toMatch(/Safety questions not asked: Cauda equina \(all 5\), /)
+    expect(partly).not.toMatch(/Cauda equina: no/)
+  })
+})
+
+const summaryIn = ({ exam }: Told, figures = false) => summaryText(summaryOf(assess(exam), { agreed: '', figures }))
+/** Without what the person or the practitioner said, and without headings: the words of this program. */
+const generated = (text: string) => text.replace(/“[^”]*”/g, 'this').replace(/^[A-Z ]+$/gm, '')
+
+describe('the summary for the person', () => {
+  it('can be read at about twelve, whatever was found', () => {
+    const texts = [...RECORDS.map((r) => generated(summaryIn(r))), ...RECORDS.map((r) => generated(summaryIn(r, true)))]
+    for (const text of texts) {
+      expect(fleschKincaidGrade(text), text).toBeLessThan(6.5)
+      expect(automatedReadabilityIndex(text), text).toBeLessThan(6.5)
+      expect(fleschReadingEase(text), text).toBeGreaterThan(75)
+    }
+    // Every name of a test and a source may come to stand in it.
+    const tests = CATALOGUE.map((t) => `Your pain came on when we ${PLAIN_TESTS[t.id].replaceAll('{side}', 'left')}.`)
+    for (const text of [...tests, ...Object.values(PLAIN_SOURCES).map((w) => `Your pain may come from ${w}.`)]) expect(fleschKincaidGrade(text), text).toBeLessThan(9)
+    expect(daleChallReadabilityScore(tests.join(' '))).toBeLessThan(7)
+  })
+
+  it('would notice the words of a colleague', () => {
+    const clinical = RECORDS.map((r) => letterOf(r))
+    expect(clinical.filter((text) => fleschKincaidGrade(text) > 6.5).length).toBeGreaterThan(clinical.length / 2)
+  })
+
+  it('names no test, source or rule in the words of the field, calls nothing a diagnosis, and gives a number only when asked', () => {
+    for (const record of RECORDS) {
+      const text = generated(summaryIn(record))
+      for (const test of CATALOGUE) expect(text).not.toContain(test.name)
+      expect(text).not.toMatch(/\d+ ?%|radiculopathy|positive|negative|provocation|probability/i)
+      expect(text).not.toMatch(/Of 100 people/)
+      expect(text).toMatch('This is not a diagnosis.')
+    }
+    const sure = ['thigh-thrust', 'gaenslen', 'faber'].reduce((r, t) => r.test(t, 'right', [BUTTOCK]), sorePelvis().test('sij-distraction', 'none', [BUTTOCK]))
+    expect(summaryIn(sure, true)).toMatch(/Of 100 people with results like yours, about \d+ have it\./)
+  })
+
+  it('draws one or two movements that told something, and says where it came on', () => {
+    const { measured } = recordsOfAllKinds()
+    if (!measured) throw new Error('no record')
+    const { movements } = summaryOf(assess(measured.exam), { agreed: '', figures: false })
+    expect(movements.length).toBeGreaterThan(0)
+    expect(movements.length).toBeLessThanOrEqual(2)
+    expect(movements[0]).toMatchObject({ side: 'left', says: expect.stringMatching(/^Your pain came on when we raised your straight left leg/) })
+    for (const record of RECORDS)
+      for (const m of summaryOf(assess(record.exam), { agreed: '', figures: false }).movements) expect(testById(m.test)?.stages).toContain(m.stage)
+  })
+
+  it('a halt stands first, with how soon and why', () => {
+    const { halted } = recordsOfAllKinds()
+    const lines = (halted && summaryIn(halted))?.split('\n') ?? []
+    expect(lines.slice(0, 2)).toEqual(['FIRST OF ALL', 'You need help at a hospital now. Please do not wait.'])
+    expect(lines[2]).toMatch('You said yes when we asked: “Any new numbness between the legs')
+  })
+
+  it('tells when to seek help, by where the complaint is, from every group of the screen', () => {
+    for (const group of SCREEN) expect(SAFETY_NET[group.id].length, group.name).toBeGreaterThan(0)
+    expect(summaryIn(sorePelvis())).toMatch('sit on a saddle')
+    const neck = sorePelvis().symptom('S1', { words: 'neck', places: ['right-neck-back'] })
+    expect(summaryIn(neck)).toMatch('see double')
+    expect(summaryIn(neck)).not.toMatch('sit on a saddle')
+  })
+
+  it('keeps what was agreed in its own words, and says where nothing was written', () => {
+    const record = performed(soreLeg(), 'neuro-lower', 'left')
+    expect(summaryText(summaryOf(assess(record.exam), { agreed: 'Walk ten minutes, twice a day.', figures: false }))).toMatch('WHAT WE AGREED\nWalk ten minutes, twice a day.')
+    expect(summaryIn(record)).toMatch('WHAT WE AGREED\nNothing was written down here. Please ask.')
+  })
+})
