@@ -215,7 +215,7 @@ describe('exam files over the wire', () => {
       expect(answer.status).toBe(200)
       taken.push(await answer.json())
     }
-    expect(taken).toEqual([{ examId: file.exam.id }, { examId: file.exam.id }])
+    expect(taken).toEqual([{ examId: file.exam.id }, { examId: file.exam.id, known: true }])
     expect(personById(db(), composedId(8, 'other person', 1))?.name).toBe('Imre of the North Mole')
     const out = await GET_FILE(new Request('http://127.0.0.1/file'), { params: Promise.resolve({ examId: file.exam.id }) })
     expect(out.headers.get('content-disposition')).toMatch(/attachment; filename="exam-\d+-1970-01-01\.json"/)
@@ -290,7 +290,7 @@ describe('exam files over the wire', () => {
   })
 
   it('says where a file is wrong, and that a case is for the command', async () => {
-    const wrong = await bring({ ...renamed('x'), version: 3 })
+    const wrong = await bring({ ...renamed('x'), version: 4 })
     expect(wrong.status).toBe(422)
     expect(((await wrong.json()) as Told).what).toMatch('/version')
     const published = await bring({ format: 'dust-lantern-exam', version: 1, results: [] })

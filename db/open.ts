@@ -50,6 +50,13 @@ export function openDb(file: string): Db {
   }
 }
 
+/** Open the clinic's database for reading alone, beside whoever writes in it. Nothing is made and nothing brought up to date. */
+export function openToRead(file: string): Db {
+  const client = new Database(file, { readonly: true, fileMustExist: true })
+  client.pragma('busy_timeout = 5000')
+  return drizzle(client, { schema })
+}
+
 /** Where the clinic's data lies. */
 export function dataFile(): string {
   return path.join(environment().dataFolder, 'clinic.sqlite')

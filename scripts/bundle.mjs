@@ -20,6 +20,18 @@ await build({
   logLevel: 'warning',
 })
 
+// The thread that prints and writes archives.
+await build({
+  entryPoints: ['server/outside/thread.ts'],
+  outfile: path.join(path.dirname(out), 'outside-thread.mjs'),
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  target: 'node20',
+  packages: 'external',
+  logLevel: 'warning',
+})
+
 /** The framework's first file of a worker. */
 const isWorker = (url) => /\/turbopack-worker-[^/]+\.js$/.test(url)
 

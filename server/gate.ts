@@ -12,7 +12,7 @@ const ALWAYS: Readonly<Record<string, string>> = {
   'x-content-type-options': 'nosniff',
   'x-frame-options': 'DENY',
   'referrer-policy': 'no-referrer',
-  'permissions-policy': 'camera=(), geolocation=(), microphone=(), payment=(), usb=(), gyroscope=(self), accelerometer=(self)',
+  'permissions-policy': 'camera=(self), geolocation=(), microphone=(), payment=(), usb=(), gyroscope=(self), accelerometer=(self)',
   'cross-origin-opener-policy': 'same-origin',
   'cross-origin-resource-policy': 'same-origin',
 }
@@ -29,7 +29,7 @@ const FOR_ROUTES: ReadonlySet<string> = new Set(['GET', 'HEAD', 'POST', 'OPTIONS
 
 /** Addresses that a route answers: it reads bodies and checks what they hold itself. */
 const ROUTES =
-  /^\/(audit\/(part|file)|do\/[^/]+|devices\/[^/]+|exchange\/[^/]+|people\/rows|person\/[^/]+\/(export|figures)|live|health|still-here|device-key|today\/(rows|keep)|settings\/trail\/file|exam\/[^/]+\/(events|file|pair|record|students))$/
+  /^\/(audit\/(part|file)|do\/[^/]+|devices\/[^/]+|exchange\/(archive|archive\/progress|import|people)|people\/rows|person\/[^/]+\/(archive|export|figures)|live|health|still-here|device-key|today\/(rows|keep)|settings\/trail\/file|exam\/[^/]+\/(events|file|out\/[^/]+|pair|record|students))$/
 
 /** The longest address; longer ones are no address of ours. */
 const LONGEST_URL = 8000

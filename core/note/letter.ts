@@ -82,7 +82,7 @@ export function letterBody(assessment: Assessment, { when }: Pick<LetterHead, 'w
   const { exam } = assessment
   const halts = haltsOf(exam)
   const parts: readonly (readonly [heading: string, lines: readonly string[]])[] = [
-    ['Why I am writing', halts.length > 0 ? halts.map(haltLine) : inShortSection(assessment).statements.map((s) => s.text)],
+    ['Why I am writing', [...(halts.length > 0 ? halts.map(haltLine) : conclusion(assessment)), 'Please assess, and let me know what you find.']],
     ['What led to it', ledTo(assessment, halts)],
     [
       'The complaint',
@@ -97,6 +97,13 @@ export function letterBody(assessment: Assessment, { when }: Pick<LetterHead, 'w
     ...(assessment.sources.some((s) => s.weighed) ? [['About the figures', [UNCHECKED]] as const] : []),
   ]
   return parts.map(([heading, lines]) => [heading, ...lines].join('\n')).join('\n\n')
+}
+
+/** What stands out; what this practitioner would do next is no news to whoever is written to. */
+function conclusion(assessment: Assessment): readonly string[] {
+  return inShortSection(assessment)
+    .statements.map((s) => s.text)
+    .filter((line) => !line.startsWith('Next:') && !line.startsWith('Urgency:'))
 }
 
 function haltLine({ gate, because }: ClosedGate): string {

@@ -4,6 +4,7 @@ import { testTitle } from '../catalogue/exam-test'
 import { findingsOfRun } from '../findings/findings'
 import { RESULT_WORDS } from '../findings/finding'
 import { routeOf } from '../planner/route'
+import { inSentence } from '../vocabulary/sentence'
 import { type Statement, say } from './section'
 
 const REPERTORY = { testById, all: CATALOGUE }
@@ -25,10 +26,14 @@ export function repeatsOf({ exam, findings }: Assessment): readonly Statement[] 
   })
 }
 
-/** Planned tests that a gate kept back: withheld is not “not done”. */
+/** Planned tests that a gate kept back, by its reason: withheld is not “not done”. */
 export function withheldOf(assessment: Assessment): readonly Statement[] {
-  const steps = routeOf(assessment).flatMap((leg) => leg.steps)
-  return steps.flatMap((step) =>
-    step.state === 'withheld' ? [say(`Withheld: ${testTitle(step.test, step.side)}. ${step.why}`, { kind: 'step', id: `${step.test.id} ${step.side}` })] : [],
-  )
+  const withheld = routeOf(assessment)
+    .flatMap((leg) => leg.steps)
+    .filter((step) => step.state === 'withheld')
+  return [...new Set(withheld.map((step) => step.why))].map((why) => {
+    const steps = withheld.filter((step) => step.why === why)
+    const names = steps.map((step, i) => (i === 0 ? testTitle(step.test, step.side) : inSentence(testTitle(step.test, step.side))))
+    return say(`Withheld: ${names.join('; ')}. ${why}`, ...steps.map((step) => ({ kind: 'step', id: `${step.test.id} ${step.side}` }) as const))
+  })
 }

@@ -99,3 +99,13 @@ function someone(db: Reads, where: ReturnType<typeof or>): readonly KnownPerson[
 export function personById(db: Reads, id: string): Person | undefined {
   return db.select(PERSON).from(people).where(eq(people.id, id)).get()
 }
+
+/** Everybody, by number. */
+export function allPeople(db: Reads): readonly Pick<Person, 'id' | 'number'>[] {
+  return db.select({ id: people.id, number: people.number }).from(people).orderBy(people.number).all()
+}
+
+/** The person with this number. */
+export function personByNumber(db: Reads, number: number): Person | undefined {
+  return db.select(PERSON).from(people).where(eq(people.number, number)).get()
+}
