@@ -101,7 +101,8 @@ function askedFor(): AskedFor {
   if (!chosen) throw new Ended(2, `--format is one of ${known.join(', ')}${format === undefined ? '' : `; “${format}” is not known`}.\n${USE}`)
   if (all && chosen !== 'zip') throw new Ended(2, `--all goes with --format zip.\n${USE}`)
   if (exam !== undefined && chosen === 'zip') throw new Ended(2, `An archive is of a person or of all: --person or --all.\n${USE}`)
-  if (table !== undefined && (chosen !== 'csv' || ![...TABLES.map((t) => t.name), 'dictionary'].includes(table))) throw new Ended(2, `--table goes with --format csv and is one of ${[...TABLES.map((t) => t.name), 'dictionary'].join(', ')}.\n${USE}`)
+  if (table !== undefined && (chosen !== 'csv' || ![...TABLES.map((t) => t.name), 'dictionary'].includes(table)))
+    throw new Ended(2, `--table goes with --format csv and is one of ${[...TABLES.map((t) => t.name), 'dictionary'].join(', ')}.\n${USE}`)
   const template = TEMPLATES.find((t) => t.id === layout)?.id ?? null
   if (layout !== undefined && template === null) throw new Ended(2, `--layout is one of ${TEMPLATES.map((t) => t.id).join(', ')}.\n${USE}`)
   return {
@@ -119,7 +120,9 @@ function examsAsked(db: Db, whose: AskedFor['whose']): readonly string[] {
     if (!examHead(db, whose.exam)) throw new Ended(1, `There is no examination ${whose.exam} here.`)
     return [whose.exam]
   }
-  return examsOfPerson(db, personAsked(db, whose)).map((head) => head.id).toReversed()
+  return examsOfPerson(db, personAsked(db, whose))
+    .map((head) => head.id)
+    .toReversed()
 }
 
 function personAsked(db: Db, whose: AskedFor['whose']): string {
@@ -148,7 +151,8 @@ async function writeFormat(db: Db, { whose, out, table, layout }: AskedFor, form
     const made = await inFormat(all, format, { template, now, print: (papers) => toPdf(papers, now) })
     save(out, made.body)
   }
-  if (all.length < found.length) throw new Ended(1, `${found.length - all.length} of ${found.length} examinations have an entry that cannot be read, and are left out.`)
+  if (all.length < found.length)
+    throw new Ended(1, `${found.length - all.length} of ${found.length} examinations have an entry that cannot be read, and are left out.`)
 }
 
 /** One table, or the findings with the other tables and the dictionary beside them: FILE.csv, FILE-measures.csv, FILE-dictionary.csv ... */
@@ -156,7 +160,8 @@ function writeTables(all: readonly Outgoing[], out: string | null, table: string
   const tables = tablesOf(all)
   if (table !== null || out === null) return save(out, tables[`${table ?? 'findings'}.csv`] ?? '')
   const { dir, name, ext } = path.parse(out)
-  for (const [file, text] of Object.entries(tables)) save(file === 'findings.csv' ? out : path.join(dir, `${name}-${path.parse(file).name}${ext || '.csv'}`), text)
+  for (const [file, text] of Object.entries(tables))
+    save(file === 'findings.csv' ? out : path.join(dir, `${name}-${path.parse(file).name}${ext || '.csv'}`), text)
 }
 
 async function writeArchive(db: Db, { whose, out, layout }: AskedFor): Promise<void> {
@@ -181,4 +186,3 @@ function save(file: string | null, body: string | Uint8Array): void {
   if (file === null) process.stdout.write(body)
   else writeFileSync(file, body, { mode: 0o600 })
 }
-

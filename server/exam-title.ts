@@ -1,5 +1,6 @@
 import 'server-only'
 import { db } from '../db'
+import { houseOf } from '../db/queries/clinic'
 import { type ExamTitle, importedWords as wordsOf, titleOfExam } from '../db/queries/exam-title'
 import type { Imported } from '../db/queries/imports'
 
@@ -8,6 +9,14 @@ export type { ExamTitle } from '../db/queries/exam-title'
 /** How an examination came here as a file, for screens and paper. */
 export function importedWords(imported: Imported): string {
   return wordsOf(db(), imported)
+}
+
+/** A title with the layout of notes this clinic chose. */
+export function titled(examId: string) {
+  const title = examTitle(examId)
+  if (!title) return null
+  const { who, about, name, born, when, by, number, day } = title
+  return { who, about, name, born, when, by, stem: `${number}-${day}`, template: houseOf(db()).template }
 }
 
 /** @returns null when there is no such examination */

@@ -41,9 +41,7 @@ export function recordsOfAllKinds(): Readonly<Record<string, Composed>> {
   const halted = nerves.then({ type: 'screen-answered', item: 'saddle-numb', answer: 'yes' })
   const pelvis = ['thigh-thrust', 'gaenslen', 'faber'].reduce((r, t) => r.test(t, 'right', [BUTTOCK]), sorePelvis().test('sij-distraction', 'none', [BUTTOCK]))
   const skipped = pelvis.then({ type: 'test-skipped', test: 'sacral-thrust', side: 'none', why: '=cmd' })
-  const written = skipped
-    .then({ type: 'note-written', text: HOSTILE.join('\n') })
-    .then({ type: 'note-written', text: HOSTILE[5], section: 'tests' })
+  const written = skipped.then({ type: 'note-written', text: HOSTILE.join('\n') }).then({ type: 'note-written', text: HOSTILE[5], section: 'tests' })
   const letter = halted.then({ type: 'letter-written', to: HOSTILE[0], urgency: 'emergency', agreed: 'yes', text: HOSTILE.join('\n') })
   const treated = pelvis.then({ type: 'treatment-given', kind: 'manual', region: 'pelvis', side: 'right', words: HOSTILE[6], response: 'better' })
   return {

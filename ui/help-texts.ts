@@ -88,9 +88,35 @@ export const HELP = {
   },
   note: {
     title: 'Note',
-    purpose: 'Written from what was recorded; your own words stand apart. A signature keeps it as it is, and addenda can follow.',
-    keys: [],
+    purpose:
+      'Written from what was recorded; your own words stand apart, to the whole or to a section. Press a sentence to see what it rests on. A signature keeps it as it is, and addenda can follow.',
+    keys: [
+      [['↑', '↓'], 'from sentence to sentence'],
+      [['Enter'], 'what is behind the sentence'],
+      [['L'], 'the referral letter'],
+    ],
     words: [ESTIMATE, OPEN],
+  },
+  letter: {
+    title: 'Referral letter',
+    purpose: 'Written from the record, urgency first, and yours to change. Kept, it stands with the examination word for word; it can be kept again.',
+    keys: [],
+    words: [['how soon', 'The urgency of the most urgent halt that stands; you can say another.']],
+  },
+  summary: {
+    title: 'Summary for the person',
+    purpose: 'One page in plain words to take home: what was found, what it may and may not mean, what you agreed, and when to seek help.',
+    keys: [],
+    words: [['telling movement', 'The test that brought the complaint on and says most about the leading source; one or two are drawn.']],
+  },
+  exchange: {
+    title: 'Bring in and take out',
+    purpose: 'Many files at once, each taken whole or not at all, with a line on what became of it; and an archive of everything, for moving away.',
+    keys: [],
+    words: [
+      ['archive', 'Exam files, notes, letters, FHIR and tables of everybody, in one file.'],
+      ['claims', 'Authors, times and signatures of a file from elsewhere are what the file says, and are marked so.'],
+    ],
   },
   library: {
     title: 'Library',

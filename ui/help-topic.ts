@@ -1,5 +1,5 @@
 /** The screens that have help of their own; the bench tells its own keys. */
-const TOPICS = ['today', 'story', 'safety', 'weigh', 'recheck', 'note', 'library', 'settings', 'other'] as const
+const TOPICS = ['today', 'story', 'safety', 'weigh', 'recheck', 'note', 'letter', 'summary', 'exchange', 'library', 'settings', 'other'] as const
 
 export type HelpTopic = (typeof TOPICS)[number] | 'bench'
 

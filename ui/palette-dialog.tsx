@@ -14,12 +14,14 @@ interface Place extends Hit {
 const SCREENS: readonly (readonly [string, string])[] = [
   ['Today', '/today'],
   ['Library', '/library'],
+  ['Audit', '/audit'],
+  ['Bring in and take out', '/exchange'],
   ['Settings', '/settings'],
   ['Evidence register', '/settings/evidence'],
   ['Rules of this clinic', '/settings/rules'],
   ['Set aside on this device', '/aside'],
 ]
-const OF_EXAM = ['Story', 'Safety', 'Bench', 'Weigh', 'Note'] as const
+const OF_EXAM = ['Story', 'Safety', 'Bench', 'Weigh', 'Recheck', 'Note', 'Letter', 'Summary'] as const
 /** Tests and people each take so many lines at most. */
 const SHOWN = 6
 

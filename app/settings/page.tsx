@@ -7,7 +7,7 @@ import { pageWho } from '@/server/visitor'
 import { SiteHeader } from '@/ui/site-header'
 import { FigureSettings } from './later'
 import { HandsSettings } from './hands-settings'
-import { PretestSettings, SchoolsSettings, TurnsSettings } from './lazily'
+import { NoteSettings, PretestSettings, SchoolsSettings, TurnsSettings } from './lazily'
 import { LeadOnly } from '@/ui/lead-only'
 import { ScreenTitle } from '@/ui/screen-title'
 
@@ -32,12 +32,15 @@ export default async function SettingsPage() {
       <SiteHeader who={who} />
       <main className="mx-auto max-w-6xl px-6 py-6">
         <ScreenTitle className="text-3xl">Settings</ScreenTitle>
-        <nav aria-label="More settings" className="mt-3 flex gap-6">
+        <nav aria-label="More settings" className="mt-3 flex flex-wrap gap-x-6">
           <Link href="/settings/evidence" className="flex min-h-11 items-center underline underline-offset-4">
             Evidence register
           </Link>
           <Link href="/settings/rules" className="flex min-h-11 items-center underline underline-offset-4">
             Own rules
+          </Link>
+          <Link href="/exchange" className="flex min-h-11 items-center underline underline-offset-4">
+            Bring in and take out
           </Link>
           {LEADS.filter(() => who.role === 'lead').map(([href, words]) => (
             <Link key={href} href={href} className="flex min-h-11 items-center underline underline-offset-4">
@@ -60,6 +63,7 @@ export default async function SettingsPage() {
           <SchoolsSettings schools={house.schools} mode={house.mode} />
           <PretestSettings setting={house.setting} own={clinic.priors} />
           <TurnsSettings own={house.turns} />
+          <NoteSettings template={house.template} />
         </LeadOnly>
         <HandsSettings />
         <FigureSettings />

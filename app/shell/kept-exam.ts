@@ -1,4 +1,6 @@
 import * as yup from 'yup'
+import type { Titled } from '@/app/exam/[examId]/titled'
+import { TEMPLATES } from '@/core/note/template'
 
 const SHAPE = yup.object({
   person: yup
@@ -11,7 +13,29 @@ const SHAPE = yup.object({
     })
     .required(),
   at: yup.number().required(),
-  title: yup.object({ who: yup.string().required(), fileName: yup.string().required() }).required(),
+  title: yup
+    .object({
+      who: yup.string().required(),
+      fileName: yup.string().required(),
+      paper: yup
+        .object({
+          who: yup.string().required(),
+          about: yup.string().required(),
+          name: yup.string().required(),
+          born: yup.string().nullable().defined(),
+          when: yup.string().defined(),
+          by: yup.string().defined(),
+          stem: yup.string().required(),
+          template: yup
+            .string()
+            .oneOf(TEMPLATES.map((t) => t.id))
+            .required(),
+        })
+        // What an earlier version kept does not have it.
+        .default(undefined)
+        .optional(),
+    })
+    .required(),
   who: yup.object({ id: yup.string().required(), name: yup.string().required(), role: yup.string().required(), demo: yup.boolean().required() }).required(),
   events: yup.array().required(),
 })
@@ -22,7 +46,7 @@ export interface KeptExam {
   readonly day: string
   readonly person: { readonly id: string; readonly number: number; readonly name: string; readonly born: string | null; readonly work: string }
   readonly at: number
-  readonly title: { readonly who: string; readonly fileName: string }
+  readonly title: { readonly who: string; readonly fileName: string; readonly paper?: Titled | undefined }
   readonly who: { readonly id: string; readonly name: string; readonly role: string; readonly demo: boolean }
 }
 

@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react'
 import { useKeys } from '@/ui/exam/use-keys'
 import { ScreenTitle } from '@/ui/screen-title'
 import { Key } from '@/ui/key'
+import Link from 'next/link'
 import { BringIn } from './bring-in'
 import type { Rows } from './day-rows'
 import { NewPersonForm } from './new-person'
@@ -88,6 +89,9 @@ export function DayBook({ today, earlier, title, day, made }: Props) {
           />
         </label>
         <BringIn />
+        <Link href="/exchange" className="inline-flex min-h-11 items-center underline decoration-hair underline-offset-4">
+          Many files at once
+        </Link>
         <Button onClick={() => setAdding(!adding)} aria-expanded={adding} look="main">
           New person <span className="ml-1 opacity-80">P</span>
         </Button>

@@ -32,7 +32,9 @@ export function partsOf(content: unknown, decode: (base64: string) => string | n
     return exams.map((exam: unknown, i): Part => {
       const file = typeof exam === 'object' && exam !== null && 'file' in exam ? exam.file : null
       const where = `examination ${i + 1}`
-      return file === null ? { kind: 'wrong', where, issue: { pointer: `/exams/${i}/file`, what: 'is not in this file' } } : { kind: 'exam', where, content: file }
+      return file === null
+        ? { kind: 'wrong', where, issue: { pointer: `/exams/${i}/file`, what: 'is not in this file' } }
+        : { kind: 'exam', where, content: file }
     })
   }
   if ('format' in content && content.format !== FORMAT)

@@ -77,6 +77,20 @@ export function letterText({ to, urgency, agreed }: LetterFrame, head: LetterHea
   ].join('\n')
 }
 
+/** What a line of a letter is, for whoever sets it: the urgency, a heading above its lines, an item, a line of text, or nothing. */
+export function letterLines(text: string): readonly { readonly as: 'urgency' | 'heading' | 'item' | 'text' | 'gap'; readonly text: string }[] {
+  const lines = text.split('\n')
+  const urgencies: readonly string[] = Object.values(LETTER_URGENCY_WORDS)
+  return lines.map((line, i) => {
+    if (line.trim() === '') return { as: 'gap', text: '' }
+    if (i === 0 && urgencies.includes(line)) return { as: 'urgency', text: line }
+    if (line.startsWith('- ')) return { as: 'item', text: line.slice(2) }
+    const above = (lines[i - 1] ?? '').trim() === ''
+    const below = (lines[i + 1] ?? '').trim() !== ''
+    return { as: above && below && line.length < 50 && !/[.:;]/.test(line) ? 'heading' : 'text', text: line }
+  })
+}
+
 /** The body as it is first offered: why, what led to it, what was and was not examined, the nerves with their time, consent. */
 export function letterBody(assessment: Assessment, { when }: Pick<LetterHead, 'when'>): string {
   const { exam } = assessment

@@ -5,6 +5,7 @@ import type { PaperEvent } from '../record/paper-events'
 import { editionWords, isSameEdition } from '../vocabulary/edition'
 import { changeSection } from './change'
 import { inShortSection } from './in-short'
+import { momentWords } from './moment-words'
 import { type Paragraph, paragraphOf, sectionOf } from './paragraph'
 import { planSection } from './plan'
 import { rulesSection } from './rules'
@@ -107,11 +108,6 @@ function paperLine(paper: PaperEvent): Statement {
 
 /** Notes signed with an earlier edition had no line of signature, and are printed as they were. */
 const SIGNATURE_SINCE = 3
-
-/** A moment in words that mean the same everywhere: "2026-11-25, 09:30 UTC". */
-export function momentWords(at: number): string {
-  return `${new Date(at).toISOString().slice(0, 16).replace('T', ', ')} UTC`
-}
 
 /** With what it was read, and whether that is what it was recorded with. */
 function editionLines({ edition, signed }: Pick<Exam, 'edition' | 'signed'>): readonly string[] {

@@ -69,7 +69,8 @@ describe('the summary for the person', () => {
     }
     // Every name of a test and a source may come to stand in it.
     const tests = CATALOGUE.map((t) => `Your pain came on when we ${PLAIN_TESTS[t.id].replaceAll('{side}', 'left')}.`)
-    for (const text of [...tests, ...Object.values(PLAIN_SOURCES).map((w) => `Your pain may come from ${w}.`)]) expect(fleschKincaidGrade(text), text).toBeLessThan(9)
+    for (const text of [...tests, ...Object.values(PLAIN_SOURCES).map((w) => `Your pain may come from ${w}.`)])
+      expect(fleschKincaidGrade(text), text).toBeLessThan(9)
     expect(daleChallReadabilityScore(tests.join(' '))).toBeLessThan(7)
   })
 
@@ -118,7 +119,9 @@ describe('the summary for the person', () => {
 
   it('keeps what was agreed in its own words, and says where nothing was written', () => {
     const record = performed(soreLeg(), 'neuro-lower', 'left')
-    expect(summaryText(summaryOf(assess(record.exam), { agreed: 'Walk ten minutes, twice a day.', figures: false }))).toMatch('WHAT WE AGREED\nWalk ten minutes, twice a day.')
+    expect(summaryText(summaryOf(assess(record.exam), { agreed: 'Walk ten minutes, twice a day.', figures: false }))).toMatch(
+      'WHAT WE AGREED\nWalk ten minutes, twice a day.',
+    )
     expect(summaryIn(record)).toMatch('WHAT WE AGREED\nNothing was written down here. Please ask.')
   })
 })

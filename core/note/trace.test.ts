@@ -35,10 +35,12 @@ describe('a sentence of the note', () => {
       const { exam } = record
       for (const run of exam.runs.filter((r) => r.answers.length > 0 || r.stopped !== null))
         expect(saidOf({ kind: 'run', id: run.id }, sentences).length, `${run.test} ${run.side}`).toBeGreaterThan(0)
-      for (const [item, answer] of Object.entries(exam.screen)) if (answer === 'yes') expect(saidOf({ kind: 'question', id: item }, sentences).length, item).toBeGreaterThan(0)
+      for (const [item, answer] of Object.entries(exam.screen))
+        if (answer === 'yes') expect(saidOf({ kind: 'question', id: item }, sentences).length, item).toBeGreaterThan(0)
       for (const { sign } of exam.warnings) expect(saidOf({ kind: 'warning', id: sign }, sentences).length).toBeGreaterThan(0)
       for (const symptom of exam.symptoms) expect(saidOf({ kind: 'symptom', id: symptom.id }, sentences).length).toBeGreaterThan(0)
-      for (const closed of closedGates(exam).filter((c) => !isEveryday(c))) expect(saidOf({ kind: 'gate', id: closed.gate.id }, sentences).length).toBeGreaterThan(0)
+      for (const closed of closedGates(exam).filter((c) => !isEveryday(c)))
+        expect(saidOf({ kind: 'gate', id: closed.gate.id }, sentences).length).toBeGreaterThan(0)
     }
   })
 
@@ -46,7 +48,8 @@ describe('a sentence of the note', () => {
     const record = ['thigh-thrust', 'gaenslen'].reduce((r, t) => r.test(t, 'right', [BUTTOCK]), sorePelvis())
     const before = tracedIn(record).map(({ text, from }) => ({ text, from }))
     const after = tracedIn(signed(record))
-    for (const sentence of before.filter((s) => !s.text.startsWith('Somebody'))) expect(after.map(({ text, from }) => ({ text, from }))).toContainEqual(sentence)
+    for (const sentence of before.filter((s) => !s.text.startsWith('Somebody')))
+      expect(after.map(({ text, from }) => ({ text, from }))).toContainEqual(sentence)
   })
 })
 
@@ -59,8 +62,14 @@ describe('nothing seen on the bench is missing', () => {
         const performed = record.exam.runs.find((r) => r.id === run)
         const test = performed && testById(performed.test)
         for (const { stage: id, answer } of performed?.answers ?? []) {
-          const words = stageWords(answer, test?.stages.find((s) => s.id === id))
-          expect(note.some((line) => line.startsWith(STAGES) && line.includes(words)), `${test?.id ?? ''} ${id}: ${words}`).toBe(true)
+          const words = stageWords(
+            answer,
+            test?.stages.find((s) => s.id === id),
+          )
+          expect(
+            note.some((line) => line.startsWith(STAGES) && line.includes(words)),
+            `${test?.id ?? ''} ${id}: ${words}`,
+          ).toBe(true)
         }
       }
     }
@@ -100,7 +109,8 @@ describe('layouts of the note', () => {
     for (const record of RECORDS) {
       const note = noteOf(assess(record.exam), 'x')
       const short = arranged(note, 'short').flatMap((g) => g.sections)
-      for (const id of ['short', 'safety', 'sources'] as const) expect(short.find((s) => s.id === id)?.statements).toEqual(note.find((s) => s.id === id)?.statements)
+      for (const id of ['short', 'safety', 'sources'] as const)
+        expect(short.find((s) => s.id === id)?.statements).toEqual(note.find((s) => s.id === id)?.statements)
       expect(short.flatMap((s) => s.statements).some((s) => s.text.startsWith(STAGES))).toBe(false)
     }
   })

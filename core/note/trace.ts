@@ -1,7 +1,7 @@
 import type { Finding } from '../findings/finding'
 import type { ExamEvent } from '../record/event'
 import { entriesBehind, isSameReason, type Reason } from '../record/reason'
-import type { PartId, Section } from './section'
+import type { PartId, Section, Statement } from './section'
 
 /** One sentence of the note with a name that stays while nothing before it in its section changes: "tests-3". */
 export interface Traced {
@@ -9,12 +9,20 @@ export interface Traced {
   readonly section: PartId
   readonly text: string
   readonly from: readonly Reason[]
+  /** The statement itself, as the layouts of the same note hold it. */
+  readonly statement: Statement
 }
 
 /** Every sentence of a note. */
 export function tracedOf(sections: readonly Section[]): readonly Traced[] {
   return sections.flatMap((section, n) =>
-    section.statements.map(({ text, from }, i) => ({ id: `${section.id === 'addendum' ? `addendum-${n}` : section.id}-${i + 1}`, section: section.id, text, from })),
+    section.statements.map((statement, i) => ({
+      id: `${section.id === 'addendum' ? `addendum-${n}` : section.id}-${i + 1}`,
+      section: section.id,
+      text: statement.text,
+      from: statement.from,
+      statement,
+    })),
   )
 }
 

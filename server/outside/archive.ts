@@ -64,7 +64,8 @@ export async function* archiveOf(db: Db, scope: Scope, { template, now, print, s
         if (isOutgoing(out)) {
           yield* filesOf(out, `${folder}/${stem(out)}-${head.id.slice(-6)}`, { template, now, print })
           tables.add(out)
-        } else unreadable.push(`${folder}: examination ${head.id} ${out.why === 'unknown' ? 'is not there' : `has an entry that cannot be read (${out.entry})`}`)
+        } else
+          unreadable.push(`${folder}: examination ${head.id} ${out.why === 'unknown' ? 'is not there' : `has an entry that cannot be read (${out.entry})`}`)
         onDone?.(++done)
       }
     }

@@ -89,7 +89,11 @@ export function progressOf(name: string): Progress | null {
  *
  * @param name - under which its progress can be asked for
  */
-export function archiveStream(name: string, scope: Scope, { template, now }: { readonly template: TemplateId; readonly now: number }): ReadableStream<Uint8Array> {
+export function archiveStream(
+  name: string,
+  scope: Scope,
+  { template, now }: { readonly template: TemplateId; readonly now: number },
+): ReadableStream<Uint8Array> {
   const of = countIn(db(), scope)
   const tell = (progress: Partial<Progress>) => {
     archives.set(name, { done: 0, of, state: 'writing', ...archives.get(name), ...progress })
@@ -97,7 +101,10 @@ export function archiveStream(name: string, scope: Scope, { template, now }: { r
   }
   tell({})
   const file = threadFile()
-  const pieces = file === null ? piecesHere(scope, { template, now, onDone: (done) => tell({ done }) }) : piecesBeside(file, scope, { template, now, onDone: (done) => tell({ done }) })
+  const pieces =
+    file === null
+      ? piecesHere(scope, { template, now, onDone: (done) => tell({ done }) })
+      : piecesBeside(file, scope, { template, now, onDone: (done) => tell({ done }) })
   return new ReadableStream<Uint8Array>(
     {
       async pull(controller) {

@@ -69,7 +69,11 @@ export async function inFormat(all: readonly Outgoing[], format: Format, { templ
   const name = all.length === 1 && all[0] ? stem(all[0]) : String(all[0]?.title.number ?? '')
   switch (format) {
     case 'json':
-      return { name: `exam-${name}.json`, type: 'application/json', body: `${JSON.stringify(all.length === 1 ? all[0]?.file : all.map((o) => o.file), null, 2)}\n` }
+      return {
+        name: `exam-${name}.json`,
+        type: 'application/json',
+        body: `${JSON.stringify(all.length === 1 ? all[0]?.file : all.map((o) => o.file), null, 2)}\n`,
+      }
     case 'txt':
       return { name: `note-${name}.txt`, type: 'text/plain; charset=utf-8', body: noteTexts(all, template) }
     case 'md':
@@ -80,7 +84,11 @@ export async function inFormat(all: readonly Outgoing[], format: Format, { templ
       return { name: `fhir-${name}.json`, type: 'application/fhir+json', body: fhirOf(all, now) }
     case 'csv': {
       const files = Object.entries(tablesOf(all)).map(([file, text]) => [file, strToU8(text)] as const)
-      return { name: `tables-${name}.zip`, type: 'application/zip', body: zipSync(Object.fromEntries(files), { mtime: new Date(Math.max(now, Date.UTC(1980, 0, 2))) }) }
+      return {
+        name: `tables-${name}.zip`,
+        type: 'application/zip',
+        body: zipSync(Object.fromEntries(files), { mtime: new Date(Math.max(now, Date.UTC(1980, 0, 2))) }),
+      }
     }
   }
 }

@@ -86,16 +86,17 @@ export function takeInExam(db: Db, content: unknown, whose: Whose, { by, now }: 
     asHistory: true,
     imported: { by, at: now, file: contentHash(canonical(content)) },
   })
-  return taken.ok
-    ? { as: 'taken', examId: file.exam.id, personId: target.id }
-    : { as: 'refused', status: 422, problem: { ...taken.problem, kept: KEPT } }
+  return taken.ok ? { as: 'taken', examId: file.exam.id, personId: target.id } : { as: 'refused', status: 422, problem: { ...taken.problem, kept: KEPT } }
 }
 
 /** Take in a person of another program, without an examination. Identifiers of theirs are not kept: they are nobody's here. */
 export function takeInPerson(db: Db, { name, born }: Named, whose: Whose, { now }: TakenBy): TakenIn {
   const shape = newPersonShape(now)
   if (!shape.isValidSync({ name, born: born ?? '', work: '' })) {
-    return refused(`“${name.slice(0, 60)}”${born === null ? '' : `, born ${born}`} cannot be entered: the name is too long, or the day of birth is none.`, 'Enter the person by hand on Today.')
+    return refused(
+      `“${name.slice(0, 60)}”${born === null ? '' : `, born ${born}`} cannot be entered: the name is too long, or the day of birth is none.`,
+      'Enter the person by hand on Today.',
+    )
   }
   const found = personFor(db, '', { name, born }, whose)
   if ('ask' in found) return { as: 'asked', named: { name, born }, people: found.ask }

@@ -60,7 +60,11 @@ function drawSupport(doc: Doc, { kind, seen, from, to, floor }: Body['support'])
     return
   }
   const deep = Math.max(4, from.y - floor - 5)
-  doc.roundedRect(from.x, top, width, 5, 2.5).rect(from.x + 12, top + 5, 3, deep).rect(to.x - 15, top + 5, 3, deep).fill(C.shorts)
+  doc
+    .roundedRect(from.x, top, width, 5, 2.5)
+    .rect(from.x + 12, top + 5, 3, deep)
+    .rect(to.x - 15, top + 5, 3, deep)
+    .fill(C.shorts)
 }
 
 /** Limbs that belong together as one outline. */
@@ -80,12 +84,27 @@ function clothes(doc: Doc, limbs: readonly Limb[]): void {
   const trunk = limbs.filter((l) => l.id === 'trunk' || l.id === 'spine' || l.id === 'flank-shoulders')
   for (const l of trunk) doc.path(contour(l.chain.map((s) => ({ ...s, half: s.half + 1 })))).fill(C.cloth)
   const hips = trunk.flatMap((l) => (l.id === 'trunk' ? l.chain.slice(0, 3) : l.id === 'spine' ? l.chain.slice(-2) : []))
-  if (hips.length > 1) doc.path(contour(hips.map((s) => ({ ...s, half: s.half + 1.5 })), 0.2)).fill(C.shorts)
+  if (hips.length > 1)
+    doc
+      .path(
+        contour(
+          hips.map((s) => ({ ...s, half: s.half + 1.5 })),
+          0.2,
+        ),
+      )
+      .fill(C.shorts)
   for (const { chain } of limbs.filter((l) => l.id.endsWith('-leg'))) {
     const [a, b, c] = chain
     if (!a || !b || !c) continue
     const hem = { at: between(b.at, c.at, 0.45), half: b.half + (c.half - b.half) * 0.45 }
-    doc.path(contour([a, b, hem].map((s) => ({ ...s, half: s.half + 1 })), 0.25)).fill(C.shorts)
+    doc
+      .path(
+        contour(
+          [a, b, hem].map((s) => ({ ...s, half: s.half + 1 })),
+          0.25,
+        ),
+      )
+      .fill(C.shorts)
   }
   doc.restore()
 }
@@ -105,7 +124,11 @@ function drawHead(doc: Doc, head: Body['head']): void {
   doc.save()
   doc.translate(head.at.x, -head.at.y)
   doc.rotate(90 - head.crown)
-  for (const ear of shape.ears) doc.ellipse(ear.at.x * r, -ear.at.y * r, 1.9 * ear.wide + 0.3, 2.7).lineWidth(1).fillAndStroke(C.skin, C.line)
+  for (const ear of shape.ears)
+    doc
+      .ellipse(ear.at.x * r, -ear.at.y * r, 1.9 * ear.wide + 0.3, 2.7)
+      .lineWidth(1)
+      .fillAndStroke(C.skin, C.line)
   doc.path(outline).lineWidth(1.1).fillAndStroke(C.skin, C.line)
   doc.save()
   doc.path(outline).clip()
@@ -141,10 +164,16 @@ function drawHand(doc: Doc, hand: Hand): void {
 function drawPush(doc: Doc, at: Point, push: number | 'in'): void {
   if (push === 'in') {
     doc.circle(at.x, -at.y, 8.4).lineWidth(1.8).stroke(C.lantern)
-    doc.path(`M${at.x - 8.4} ${-at.y}h-4M${at.x + 8.4} ${-at.y}h4M${at.x} ${-at.y - 8.4}v-4M${at.x} ${-at.y + 8.4}v4`).lineWidth(1.5).stroke(C.lantern)
+    doc
+      .path(`M${at.x - 8.4} ${-at.y}h-4M${at.x + 8.4} ${-at.y}h4M${at.x} ${-at.y - 8.4}v-4M${at.x} ${-at.y + 8.4}v4`)
+      .lineWidth(1.5)
+      .stroke(C.lantern)
     return
   }
   const [from, tip] = [go(at, push, 8), go(at, push, 23)]
   const barb = (turn: number) => go(tip, push + turn, 5.5)
-  doc.path(`M${xy(from)}L${xy(tip)}M${xy(barb(150))}L${xy(tip)}L${xy(barb(-150))}`).lineWidth(2.6).stroke(C.lantern)
+  doc
+    .path(`M${xy(from)}L${xy(tip)}M${xy(barb(150))}L${xy(tip)}L${xy(barb(-150))}`)
+    .lineWidth(2.6)
+    .stroke(C.lantern)
 }

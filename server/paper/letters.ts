@@ -48,7 +48,17 @@ export interface Piece {
 }
 
 /** Signs that no cut has, in letters. */
-const IN_LETTERS: Readonly<Record<string, string>> = { '≥': '>=', '≤': '<=', '→': '->', '←': '<-', '′': "'", '″': '"', '\t': '  ', '\u00a0': ' ', '\u202f': ' ' }
+const IN_LETTERS: Readonly<Record<string, string>> = {
+  '≥': '>=',
+  '≤': '<=',
+  '→': '->',
+  '←': '<-',
+  '′': "'",
+  '″': '"',
+  '\t': '  ',
+  '\u00a0': ' ',
+  '\u202f': ' ',
+}
 
 /** Stands where a sign cannot be set. */
 const CANNOT = '\ufffd'

@@ -1,5 +1,7 @@
-import { LETTER_URGENCY_WORDS } from '../../core/note/letter'
-import { momentWords, noteOf } from '../../core/note/note'
+import { letterLines } from '../../core/note/letter'
+import { momentWords } from '../../core/note/moment-words'
+import { noteOf } from '../../core/note/note'
+import { versionWords } from '../../core/note/version'
 import { summaryOf } from '../../core/note/summary'
 import { STAGES } from '../../core/note/section'
 import { arranged, type TemplateId } from '../../core/note/template'
@@ -14,15 +16,6 @@ const SIZE = { note: 9, letter: 11, summary: 12 }
 
 function about({ title }: Outgoing): string {
   return `${title.name}, number ${title.number}, examined ${title.when}`
-}
-
-/** Which version of the note this is: a draft, or what was signed, with its addenda. */
-export function versionOf({ assessment: { exam } }: Pick<Outgoing, 'assessment'>): string {
-  const { signed, addenda } = exam
-  const read = editionWords(signed?.frozen?.edition ?? EDITION)
-  if (!signed) return `Version: draft, not signed; ${read}.`
-  const added = addenda.length === 0 ? '' : `, with ${addenda.length === 1 ? 'one addendum' : `${addenda.length} addenda`}`
-  return `Version ${addenda.length + 1}: signed ${momentWords(signed.at)} by ${signed.by}${added}; ${read}.`
 }
 
 /** The note in a layout. */
@@ -40,26 +33,28 @@ export function notePaper(out: Outgoing, template: TemplateId): Paper {
       ...(own === undefined ? [] : [{ kind: 'own' as const, text: own }]),
     ]),
   ])
-  return { title: 'Note', about: about(out), version: versionOf(out), size: SIZE.note, blocks: [{ kind: 'title', text: 'Note of an examination' }, ...blocks] }
+  return {
+    title: 'Note',
+    about: about(out),
+    version: `${versionWords(out.assessment.exam)}.`,
+    size: SIZE.note,
+    blocks: [{ kind: 'title', text: 'Note of an examination' }, ...blocks],
+  }
 }
 
-/** A letter as it was kept, line by line: headings are the lines that stand alone above others. */
+/** A letter as it was kept, line by line. */
 export function letterPaper(out: Outgoing, letter: LetterWritten): Paper {
-  const [first = '', ...rest] = letter.text.split('\n')
-  const isUrgency = Object.values(LETTER_URGENCY_WORDS).includes(first)
-  const lines = isUrgency ? rest : [first, ...rest]
-  const blocks = lines.flatMap((line, i): readonly Block[] => {
-    if (line.trim() === '') return []
-    if (line.startsWith('- ')) return [{ kind: 'item', text: line.slice(2) }]
-    const begins = (lines[i - 1] ?? '').trim() === '' && (lines[i + 1] ?? '').trim() !== '' && !/[.:;]/.test(line) && line.length < 50
-    return [{ kind: begins ? 'heading' : 'text', text: line }]
+  const blocks = letterLines(letter.text).flatMap(({ as, text }): readonly Block[] => {
+    if (as === 'gap') return []
+    if (as === 'urgency') return [{ kind: letter.urgency === 'routine' ? 'heading' : 'urgent', text }]
+    return [{ kind: as, text }]
   })
   return {
     title: 'Referral letter',
     about: about(out),
     version: `Written ${momentWords(letter.at)} by ${out.names[letter.by] ?? letter.by}; ${editionWords(EDITION)}.`,
     size: SIZE.letter,
-    blocks: [...(isUrgency ? [{ kind: letter.urgency === 'routine' ? ('heading' as const) : ('urgent' as const), text: first }] : []), ...blocks],
+    blocks,
   }
 }
 
@@ -78,12 +73,14 @@ export function summaryPaper(out: Outgoing, given: SummaryGiven): Paper {
   const lines = given.text.split('\n')
   const isHeading = (line: string, i: number) => line !== '' && line === line.toUpperCase() && /[A-Z]/.test(line) && (i === 0 || lines[i - 1] === '')
   const drawn = new Set(figures.map((f) => f.says))
-  const blocks = lines.flatMap((line, i): readonly Block[] => {
-    // What stands under a drawing is not said twice.
-    if (line.trim() === '' || drawn.has(line)) return []
-    if (isHeading(line, i)) return [{ kind: 'heading', text: line.charAt(0) + line.slice(1).toLowerCase() }]
-    return [line.startsWith('- ') ? { kind: 'item', text: line.slice(2) } : { kind: 'text', text: line }]
-  }).reduce<readonly Block[]>(joined, [])
+  const blocks = lines
+    .flatMap((line, i): readonly Block[] => {
+      // What stands under a drawing is not said twice.
+      if (line.trim() === '' || drawn.has(line)) return []
+      if (isHeading(line, i)) return [{ kind: 'heading', text: line.charAt(0) + line.slice(1).toLowerCase() }]
+      return [line.startsWith('- ') ? { kind: 'item', text: line.slice(2) } : { kind: 'text', text: line }]
+    })
+    .reduce<readonly Block[]>(joined, [])
   const mean = blocks.findIndex((b) => b.kind === 'heading' && b.text === 'What it may mean')
   const at = mean === -1 ? blocks.length : mean
   return {

@@ -107,7 +107,9 @@ class Writer {
       case 'heading':
         // A heading stands with what it is about.
         if (doc.y > doc.page.height - EDGE.bottom - size * 4.5) doc.addPage()
-        return this.tagged(page, 'H2', () => this.line(block.text, { weight: 700, size: size * 1.15, before: size * 0.75 * this.roomy, after: size * 0.15 * this.roomy }))
+        return this.tagged(page, 'H2', () =>
+          this.line(block.text, { weight: 700, size: size * 1.15, before: size * 0.75 * this.roomy, after: size * 0.15 * this.roomy }),
+        )
       case 'urgent':
         return this.tagged(page, 'P', () => this.line(block.text, { weight: 700, size: size * 1.2, colour: HALT, after: size * 0.4 }))
       case 'text':
@@ -206,7 +208,11 @@ function onEveryPage(doc: Doc, writer: Writer, { title, about, version }: Paper,
     const width = doc.page.width - EDGE.left - EDGE.right
     const y = doc.page.height - EDGE.bottom + 12
     doc.markContent('Artifact', { type: 'Pagination', attached: ['Bottom'] })
-    doc.moveTo(EDGE.left, y - 5).lineTo(EDGE.left + width, y - 5).lineWidth(0.6).stroke('#b9ae9d')
+    doc
+      .moveTo(EDGE.left, y - 5)
+      .lineTo(EDGE.left + width, y - 5)
+      .lineWidth(0.6)
+      .stroke('#b9ae9d')
     const small = { size: 8, colour: ASH }
     writer.line(`${title}: ${about}`, { ...small, at: { x: EDGE.left, y, width: width - 90 } })
     writer.line(`page ${n + 1} of ${count}`, { ...small, at: { x: EDGE.left + width - 84, y, width: 84, align: 'right' } })

@@ -15,7 +15,7 @@ export const COMMANDS = {
   hold: { key: 't', words: 'time the hold' },
   force: { key: 'f', words: 'the simulated force pad' },
   cuff: { key: 'c', words: 'the simulated cuff' },
-  lean: { key: 'l', words: 'leans back, where that is watched' },
+  lean: { key: 'l', words: 'leans back, where that is watched; at a halt, the referral letter' },
   'end-feel': { key: 'o', words: 'what the end felt like' },
   'pain-order': { key: 'i', words: 'whether pain or resistance came first' },
   technique: { key: 'm', words: 'another technique; then its digit' },

@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { causeWords } from '@/core/safety/cause-words'
 import type { ClosedGate } from '@/core/safety/safety'
+import { InTheNote } from './from-note'
 import { useExam } from './store'
 import { Button } from '../button'
 
@@ -24,6 +25,7 @@ export function GatePanel({ closed }: { readonly closed: ClosedGate }) {
       </p>
       <p className="text-lg">{gate.do}</p>
       <Causes of={causes} className="mt-1 text-base text-ash" />
+      <InTheNote kind="gate" id={gate.id} />
       {closed.opened !== null && <p className="mt-1">Opened with a reason: {closed.opened}</p>}
       {stops && closed.opened === null && <OpenGate closed={closed} />}
     </section>

@@ -37,7 +37,8 @@ export function useKeys(hear: (press: Press) => boolean, enabled: boolean, every
     const listen = (e: KeyboardEvent) => {
       const typesCharacter = e.key.length === 1 && e.getModifierState('AltGraph')
       if ((e.ctrlKey || e.metaKey || e.altKey) && !typesCharacter) return
-      const target = e.target instanceof HTMLElement ? e.target : null
+      // A point that is drawn is an element too, and no HTML.
+      const target = e.target instanceof Element ? e.target : null
       if (target?.closest('input, select, textarea, [role=dialog]') || isBounce(e)) return
       if (!everything && e.key.length === 1 && e.key !== ' ' && !lettersAct()) return
       const press: Press = {

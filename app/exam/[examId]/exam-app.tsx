@@ -5,6 +5,7 @@ import { type ReactNode, useEffect } from 'react'
 import type { NamedPerson } from '@/ui/exam/whose-dialog'
 import { Opening } from '@/ui/opening'
 import { whenIdle } from '@/ui/when-idle'
+import { type Titled, titledFrom } from './titled'
 
 // An examination is computed in its window. All of that comes after the first paint; the server sends the frame and the record.
 const loading = () => <Opening words="Opening the examination" />
@@ -20,6 +21,8 @@ const SCREENS = {
 
 const RecheckScreen = dynamic(() => import('./recheck/recheck-screen').then((m) => m.RecheckScreen), { ssr: false, loading })
 const WeighScreen = dynamic(() => import('./weigh/weigh-screen').then((m) => m.WeighScreen), { ssr: false, loading })
+const LetterScreen = dynamic(() => import('./letter/letter-screen').then((m) => m.LetterScreen), { ssr: false, loading })
+const SummaryScreen = dynamic(() => import('./summary/summary-screen').then((m) => m.SummaryScreen), { ssr: false, loading })
 const NoteScreen = dynamic(() => import('./note/note-screen').then((m) => m.NoteScreen), { ssr: false, loading })
 
 /** In the order in which they are gone to. */
@@ -28,6 +31,7 @@ const OTHERS: readonly (() => Promise<unknown>)[] = [
   () => import('./weigh/weigh-screen'),
   () => import('./recheck/recheck-screen'),
   () => import('./note/note-screen'),
+  () => import('./letter/letter-screen'),
   () => import('./story/story-screen'),
   () => import('./safety/safety-screen'),
 ]
@@ -57,16 +61,27 @@ export function ExamScreen({ screen }: { readonly screen: keyof typeof SCREENS }
 }
 
 /** Screens that are printed. */
-type Titled = 'recheck' | 'weigh' | 'note'
+type OnPaper = 'recheck' | 'weigh' | 'note' | 'letter' | 'summary'
 
 /** The screens that name the person, for what leaves them on paper. */
-export function TitledScreen({ screen, who, fileName }: { readonly screen: Titled; readonly who: string; readonly fileName: string }): ReactNode {
+export function TitledScreen({ screen, title }: { readonly screen: OnPaper; readonly title: Titled }): ReactNode {
   useOtherScreens()
-  if (screen === 'recheck') return <RecheckScreen who={who} />
-  return screen === 'weigh' ? <WeighScreen who={who} /> : <NoteScreen who={who} fileName={fileName} />
+  switch (screen) {
+    case 'recheck':
+      return <RecheckScreen who={title.who} />
+    case 'weigh':
+      return <WeighScreen who={title.who} />
+    case 'letter':
+      return <LetterScreen title={title} />
+    case 'summary':
+      return <SummaryScreen title={title} />
+    case 'note':
+      return <NoteScreen title={title} />
+  }
 }
 
-const ALL_SCREENS: ReadonlySet<string> = new Set([...Object.keys(SCREENS), 'recheck', 'weigh', 'note'])
+const ON_PAPER: readonly OnPaper[] = ['recheck', 'weigh', 'note', 'letter', 'summary']
+const ALL_SCREENS: ReadonlySet<string> = new Set([...Object.keys(SCREENS), ...ON_PAPER])
 
 /** Is this the name of a screen of an examination? */
 export function isExamScreen(name: string): boolean {
@@ -77,16 +92,16 @@ interface Kept {
   readonly examId: string
   readonly person: NamedPerson
   readonly who: { readonly id: string; readonly name: string; readonly role: string; readonly demo: boolean }
-  readonly title: { readonly who: string; readonly fileName: string }
+  readonly title: { readonly who: string; readonly fileName: string; readonly paper?: Titled | undefined }
 }
 
 /** A screen of an examination that is opened without the server. */
 export function ShellScreen({ exam, screen }: { readonly exam: Kept; readonly screen: string }): ReactNode {
-  const { who, fileName } = exam.title
+  const onPaper = ON_PAPER.find((one) => one === screen)
   return (
     <ExamRecord examId={exam.examId} who={exam.who} person={exam.person}>
-      {screen === 'recheck' || screen === 'weigh' || screen === 'note' ? (
-        <TitledScreen screen={screen} who={who} fileName={fileName} />
+      {onPaper ? (
+        <TitledScreen screen={onPaper} title={titledFrom(exam.title, exam.person.name)} />
       ) : (
         <ExamScreen screen={screen === 'story' || screen === 'safety' ? screen : 'bench'} />
       )}

@@ -6,19 +6,23 @@ import type { Clinic } from '@/core/evidence/knowledge'
 import type { OwnTurn } from '@/core/planner/price'
 import { parseEvent } from '@/core/record/event-schema'
 import type { ExamEvent } from '@/core/record/event'
+import { versionWords } from '@/core/note/version'
 import type { Problem } from '@/core/vocabulary/problem'
 import { ExamHeader } from '@/ui/exam/exam-header'
 import { ExamProblem } from '@/ui/exam/exam-problem'
 import { breath } from '@/ui/breath'
-import { ExamProvider, type House, type Opened, openRecord } from '@/ui/exam/store'
+import { FromNote } from '@/ui/exam/from-note'
+import { ExamProvider, type House, type Opened, openRecord, useExam } from '@/ui/exam/store'
 import type { NamedPerson } from '@/ui/exam/whose-dialog'
 import { Opening } from '@/ui/opening'
+import { PrintFoot } from '@/ui/print-foot'
 import { keepRecord, keptRecord } from '@/ui/device/records'
 import { onOpened, toldAtDoor } from '@/ui/doors/door'
 import { Textures } from '@/ui/textures'
 import { TourStep } from '@/ui/tour'
 import { ProblemNotice } from '@/ui/problem-notice'
 import { Button } from '@/ui/button'
+import type { Titled } from './titled'
 
 interface Props {
   readonly examId: string
@@ -38,7 +42,7 @@ export interface Loaded {
   /** How it came here, when it came as a file; in words. */
   readonly imported?: string | null
   /** Whose it is and what it is called on paper, for a device that keeps it. */
-  readonly title?: { readonly who: string; readonly fileName: string } | null
+  readonly title?: { readonly who: string; readonly fileName: string; readonly paper?: Titled } | null
 }
 
 /** The same once it is folded and read. */
@@ -123,11 +127,20 @@ export function ExamRecord({ examId, who, person, children }: Props) {
           </p>
         )}
         <ExamProblem />
+        <FromNote examId={examId} />
+        <ExamFoot person={person} title={loaded.title?.paper ?? null} />
         {children}
         {demo && <TourStep examId={examId} />}
       </div>
     </ExamProvider>
   )
+}
+
+/** What every printed page of this examination carries. */
+function ExamFoot({ person, title }: { readonly person: NamedPerson; readonly title: Titled | null }) {
+  const { exam } = useExam()
+  const examined = title?.when ?? (Number.isNaN(new Date(exam.openedAt).getTime()) ? '' : format(exam.openedAt, 'd MMMM yyyy, HH:mm'))
+  return <PrintFoot about={`${person.name}, number ${person.number}, examined ${examined}`} version={versionWords(exam)} />
 }
 
 /** After so long without a new entry the record is kept on this device, in milliseconds. */

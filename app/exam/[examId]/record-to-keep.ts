@@ -4,7 +4,7 @@ import { clinicKnowledge, houseOf } from '@/db/queries/clinic'
 import { examHead } from '@/db/queries/exams'
 import { importedAs } from '@/db/queries/imports'
 import { recordOf } from '@/db/queries/ledger'
-import { examTitle, importedWords } from '@/server/exam-title'
+import { importedWords, titled } from '@/server/exam-title'
 import type { Who } from '@/server/who'
 
 /** Everything a window needs to work on an examination, also where the server is away; null when there is none. */
@@ -13,7 +13,7 @@ export function recordToKeep(examId: string, who: Who) {
   const { events, faults, seq } = recordOf(db(), examId)
   if (seq === 0 || !head) return null
   const { turns, schools, setting } = houseOf(db())
-  const title = examTitle(examId)
+  const title = titled(examId)
   const imported = importedAs(db(), examId)
   return {
     events,
@@ -24,7 +24,7 @@ export function recordToKeep(examId: string, who: Who) {
     imported: imported && importedWords(imported),
     person: head.person,
     at: head.at,
-    title: title && { who: title.who, fileName: `note-${title.number}-${title.day}.txt` },
+    title: title && { who: title.who, fileName: `note-${title.stem}.txt`, paper: title },
     who,
   }
 }

@@ -119,11 +119,23 @@ describe('weigh', () => {
   })
 })
 
+/** Whose the papers of these tests are. */
+const TITLE = {
+  who: 'A person, 43.',
+  about: 'A person, 43',
+  name: 'A person',
+  born: null,
+  when: '3 March 2026, 09:00',
+  by: 'Maren Oake',
+  stem: '101-2026-03-03',
+  template: 'full',
+} as const
+
 describe('the note', () => {
   it('keeps own words apart, asks before signing, and then takes addenda only', async () => {
     // Without workers the signature is computed in the page.
     vi.stubGlobal('Worker', undefined)
-    renderAround(sorePelvis().test('faber', 'right', [NOTHING]), <NoteScreen who="A person, 43." fileName="note.txt" />)
+    renderAround(sorePelvis().test('faber', 'right', [NOTHING]), <NoteScreen title={TITLE} />)
     await userEvent.type(screen.getByLabelText(/Your own words/), 'seen twice')
     await userEvent.tab()
     const note = screen.getByRole('article', { name: 'Note' })

@@ -1,3 +1,4 @@
+import { isFhir } from '@/core/exchange/fhir/from'
 import { db } from '@/db'
 import { askingOf, noteOnTrail } from '@/server/doors/asking'
 import { KEPT, takeInExam, type Whose } from '@/server/outside/take-in'
@@ -12,6 +13,13 @@ import { problemResponse, route } from '@/server/route'
  * nobody is joined to anybody unasked.
  */
 export const POST = route({ as: 'json', largest: 8_000_000 }, ({ body, url, request, visitor, who }) => {
+  if (isFhir(body)) {
+    return problemResponse(422, {
+      what: 'This is FHIR, and no exam file.',
+      kept: KEPT,
+      do: 'Bring it in under “Bring in and take out”, which reads Patients and bundles.',
+    })
+  }
   const now = Date.now()
   const taken = takeInExam(db(), body, whoseOf(url.searchParams.get('person')), { by: who.id, now })
   switch (taken.as) {
@@ -19,7 +27,10 @@ export const POST = route({ as: 'json', largest: 8_000_000 }, ({ body, url, requ
       return problemResponse(taken.status, taken.problem)
     case 'asked': {
       const { name, born } = taken.named
-      return Response.json({ what: `${name} may be here already.`, kept: KEPT, do: 'Say whose examination this is.', choose: { name, born, people: taken.people } }, { status: 409 })
+      return Response.json(
+        { what: `${name} may be here already.`, kept: KEPT, do: 'Say whose examination this is.', choose: { name, born, people: taken.people } },
+        { status: 409 },
+      )
     }
     case 'known':
       return Response.json({ examId: taken.examId, known: true })

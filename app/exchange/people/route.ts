@@ -12,7 +12,11 @@ const PERSON = yup
 /** Enter a person of another program, without an examination: 200 with their id; 409 with who it may be; 422 with what is wrong. */
 export const POST = route({ as: 'json' }, ({ body, url, who }) => {
   if (!PERSON.isValidSync(body, { strict: true }))
-    return problemResponse(422, { what: 'This names no person.', kept: 'Nothing was imported; everything here is as it was.', do: 'Enter the person by hand on Today.' })
+    return problemResponse(422, {
+      what: 'This names no person.',
+      kept: 'Nothing was imported; everything here is as it was.',
+      do: 'Enter the person by hand on Today.',
+    })
   const answer = url.searchParams.get('person')
   const whose: Whose = answer === null ? { ask: true } : answer === 'new' ? { new: true } : answer === 'same' ? { same: true } : { person: answer }
   const taken = takeInPerson(db(), body, whose, { by: who.id, now: Date.now() })
@@ -21,7 +25,12 @@ export const POST = route({ as: 'json' }, ({ body, url, who }) => {
       return problemResponse(taken.status, taken.problem)
     case 'asked':
       return Response.json(
-        { what: `${taken.named.name} may be here already.`, kept: 'Nobody was entered.', do: 'Say whether it is the same person.', choose: { ...taken.named, people: taken.people } },
+        {
+          what: `${taken.named.name} may be here already.`,
+          kept: 'Nobody was entered.',
+          do: 'Say whether it is the same person.',
+          choose: { ...taken.named, people: taken.people },
+        },
         { status: 409 },
       )
     case 'known':

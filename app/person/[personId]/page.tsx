@@ -7,12 +7,15 @@ import { examsOfPerson } from '@/db/queries/exams'
 import { personById } from '@/db/queries/people'
 import { clinicDay } from '@/server/clinic-day'
 import { pageWho } from '@/server/visitor'
+import { ArchiveButton } from '@/ui/archive-button'
 import { Button } from '@/ui/button'
+import { PrintFoot } from '@/ui/print-foot'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { Textures } from '@/ui/textures'
 import { Episode } from './episode'
 import { EraseForm } from './erase-form'
+import { FirstExam } from './first-exam'
 import { wholeEpisodes } from './whole-episodes'
 
 interface Props {
@@ -37,11 +40,17 @@ export default async function PersonPage({ params }: Props) {
   return (
     <>
       <SiteHeader who={who} />
+      <PrintFoot about={`${person.name}, number ${person.number}, ${format(Date.now(), 'd MMMM yyyy')}`} version="" />
       <Textures />
       <main className="mx-auto max-w-6xl px-4 py-6 sm:px-6">
         <ScreenTitle className="text-3xl">{person.name}</ScreenTitle>
         <p className="mt-2 text-ash">{[`number ${person.number}`, person.born && `born ${person.born}`, person.work].filter(Boolean).join(', ')}</p>
-        {exams.length === 0 && <p className="mt-4">No examination is filed under this number.</p>}
+        {exams.length === 0 && (
+          <>
+            <p className="mt-4">No examination is filed under this number.</p>
+            <FirstExam person={person} />
+          </>
+        )}
         {episodes.map((whole) => (
           <Episode key={whole.episode} whole={whole} personId={personId} today={clinicDay()} />
         ))}
@@ -62,11 +71,14 @@ export default async function PersonPage({ params }: Props) {
         <p className="no-print mt-2 text-ash">
           Who they are, every examination, what was put right and who opened what, as one open file. Saving it is written on the trail.
         </p>
-        <Button asChild className="no-print mt-3">
-          <a href={`/person/${person.id}/export`} download>
-            Save everything about this person
-          </a>
-        </Button>
+        <div className="no-print flex flex-wrap items-center gap-x-4">
+          <Button asChild className="mt-3">
+            <a href={`/person/${person.id}/export`} download>
+              Save everything about this person
+            </a>
+          </Button>
+          <ArchiveButton href={`/person/${person.id}/archive`} words="Save an archive: notes, letters, FHIR, tables" />
+        </div>
         {who.role === 'lead' && <EraseForm personId={person.id} number={person.number} name={person.name} exams={exams.length} />}
       </main>
     </>

@@ -24,7 +24,11 @@ describe('tables for a spreadsheet', () => {
     expect(rows).toHaveLength(cells.length)
     rows.forEach((row, i) => {
       const back = one.columns.map((c) => textOfCell(row[c.name] ?? ''))
-      expect(back).toEqual(cells[i]?.map((cell) => (cell === null ? '' : cell === true ? 'yes' : cell === false ? 'no' : typeof cell === 'string' ? printable(cell) : String(cell))))
+      expect(back).toEqual(
+        cells[i]?.map((cell) =>
+          cell === null ? '' : cell === true ? 'yes' : cell === false ? 'no' : typeof cell === 'string' ? printable(cell) : String(cell),
+        ),
+      )
     })
   })
 
@@ -32,7 +36,9 @@ describe('tables for a spreadsheet', () => {
     for (const record of RECORDS) {
       const source = sourceOf(record)
       const rows = read(toCsv(table('findings') as (typeof TABLES)[number], [source]))
-      expect(rows.filter((r) => r.run !== '').map((r) => [r.test, r.side, r.result])).toEqual(toldBy(source.assessment).findings.map((f) => [f.test, f.side, f.result]))
+      expect(rows.filter((r) => r.run !== '').map((r) => [r.test, r.side, r.result])).toEqual(
+        toldBy(source.assessment).findings.map((f) => [f.test, f.side, f.result]),
+      )
       for (const skip of record.exam.skips) expect(rows.some((r) => r.test === skip.test && r.side === skip.side && r.result === 'left-out')).toBe(true)
     }
   })
@@ -51,13 +57,20 @@ describe('tables for a spreadsheet', () => {
       )
       const written = rows.filter((r) => ['angle', 'force', 'hold', 'trial'].includes(r.measure ?? '')).map((r) => Number(r.value))
       expect(written.toSorted((a, b) => a - b)).toEqual(figures.toSorted((a, b) => a - b))
-      const cells = record.exam.runs.flatMap((run) => run.answers.flatMap(({ answer }) => (answer.said === 'grid' ? Object.keys(answer.cells) : answer.said === 'observed' ? [''] : [])))
+      const cells = record.exam.runs.flatMap((run) =>
+        run.answers.flatMap(({ answer }) => (answer.said === 'grid' ? Object.keys(answer.cells) : answer.said === 'observed' ? [''] : [])),
+      )
       expect(rows.filter((r) => r.measure === 'cell')).toHaveLength(cells.length)
     }
   })
 
   it('no text of a person is a formula, and each can be had back', () => {
-    const texts = fc.oneof(fc.constantFrom(...HOSTILE), fc.string({ unit: 'grapheme' }), fc.string().map((s) => `=${s}`), fc.string().map((s) => `'=${s}`))
+    const texts = fc.oneof(
+      fc.constantFrom(...HOSTILE),
+      fc.string({ unit: 'grapheme' }),
+      fc.string().map((s) => `=${s}`),
+      fc.string().map((s) => `'=${s}`),
+    )
     fc.assert(
       fc.property(texts, (text) => {
         const cell = safeCell(text)
@@ -76,7 +89,8 @@ describe('tables for a spreadsheet', () => {
 
   it('the dictionary says what every column of every table is', () => {
     const says = read(csvDictionary())
-    for (const t of TABLES) for (const c of t.columns) expect(says.some((s) => s.table === t.name && s.column === c.name && (s.says?.length ?? 0) > 3)).toBe(true)
+    for (const t of TABLES)
+      for (const c of t.columns) expect(says.some((s) => s.table === t.name && s.column === c.name && (s.says?.length ?? 0) > 3)).toBe(true)
     for (const t of TABLES) expect(new Set(t.columns.map((c) => c.name)).size).toBe(t.columns.length)
   })
 

@@ -66,7 +66,7 @@ describe('an examination as FHIR R4', () => {
       const urls = bundle.entry?.map((e) => e.fullUrl) ?? []
       expect(new Set(urls).size).toBe(urls.length)
       const references = [...JSON.stringify(bundle).matchAll(/"reference":"([^"]+)"/g)].map((m) => m[1])
-      expect(references.filter((r) => !urls.includes(`http://dust-lantern.invalid/fhir/${r ?? ""}`))).toEqual([])
+      expect(references.filter((r) => !urls.includes(`http://dust-lantern.invalid/fhir/${r ?? ''}`))).toEqual([])
     }
   })
 
@@ -117,7 +117,8 @@ describe('an examination as FHIR R4', () => {
 })
 
 describe('a Patient of another program', () => {
-  const patient = (more: object = {}): Resource => ({ resourceType: 'Patient', name: [{ use: 'official', family: 'Quill', given: ['Teodor', 'A.'] }], ...more }) as Resource
+  const patient = (more: object = {}): Resource =>
+    ({ resourceType: 'Patient', name: [{ use: 'official', family: 'Quill', given: ['Teodor', 'A.'] }], ...more }) as Resource
 
   it('gives name, day of birth and identifiers', () => {
     expect(readFhir(patient({ birthDate: '1965-02-03', identifier: [{ system: 'urn:other', value: '7' }], gender: 'male' }), decode)).toEqual({
@@ -139,7 +140,9 @@ describe('a Patient of another program', () => {
     expect(where(patient({ birthDate: '3 Feb' }))).toEqual(['/birthDate'])
     expect(where({ resourceType: 'Observation' })).toEqual(['/resourceType'])
     expect(where({ resourceType: 'Bundle', entry: [] })).toEqual(['/entry'])
-    expect(where({ resourceType: 'Bundle', entry: [{ resource: { resourceType: 'Patient', name: [{ text: 5 }] } }] })).toEqual(['/entry/0/resource/name/0/text'])
+    expect(where({ resourceType: 'Bundle', entry: [{ resource: { resourceType: 'Patient', name: [{ text: 5 }] } }] })).toEqual([
+      '/entry/0/resource/name/0/text',
+    ])
     expect(where(null)).toEqual(['/resourceType'])
     const ours = wire(toFhir(fhirSource(troubledRecords(1)[0] as Told))) as Bundle
     const torn = JSON.parse(JSON.stringify(ours).replace(/"data":"[^"]+"/, '"data":"%%%"')) as Bundle

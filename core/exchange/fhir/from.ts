@@ -69,9 +69,7 @@ export function readFhir(input: unknown, decode: (base64: string) => string | nu
 }
 
 function readPatients(found: readonly { readonly pointer: string; readonly resource: unknown }[]): ReadFhir {
-  const issues = found.flatMap(({ pointer, resource }) =>
-    issuesWith(PATIENT, resource).map((i) => ({ ...i, pointer: `${pointer}${i.pointer}` })),
-  )
+  const issues = found.flatMap(({ pointer, resource }) => issuesWith(PATIENT, resource).map((i) => ({ ...i, pointer: `${pointer}${i.pointer}` })))
   if (issues.length > 0) return { ok: false, issues }
   const people = found.map(({ resource }) => personOf(resource as yup.InferType<typeof PATIENT>))
   const nameless = people.findIndex((p) => p.name === '')

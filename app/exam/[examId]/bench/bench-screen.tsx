@@ -53,6 +53,9 @@ export function BenchScreen() {
   const [hands, setHands] = useHands()
   const rest = useRest(exam)
   const settling = useSettling(exam)
+  const { inHand } = bench
+  const halts = haltsOf(exam)
+  const stopped = !exam.signed && halts.length > 0 && (inHand?.contraindicated !== null || !bench.chosen)
   useBenchKeys(bench, keys || going || pairing || elsewhere, {
     elsewhere: () => setElsewhere(true),
     showKeys: () => setKeys(true),
@@ -61,13 +64,11 @@ export function BenchScreen() {
     toggleVoice: () => setHands({ voice: !hands.voice }),
     // The header's own link, so that the window goes there as it does by hand.
     weigh: () => document.querySelector<HTMLAnchorElement>('nav a[href$="/weigh"]')?.click(),
+    letter: stopped ? () => document.getElementById('to-letter')?.click() : null,
   })
   useAskedFor(bench)
-  const { inHand } = bench
   useAutoHold(bench, hands.autoHold)
   useVoice(hands.voice, inHand ? `${instruct(inHand.stage.do, inHand.side)} ${inHand.stage.ask}` : '')
-  const halts = haltsOf(exam)
-  const stopped = !exam.signed && halts.length > 0 && (inHand?.contraindicated !== null || !bench.chosen)
   return (
     <main className="flex min-h-0 flex-1 flex-col overflow-y-auto text-[17px] lg:overflow-hidden">
       <ScreenTitle className="sr-only">Bench</ScreenTitle>
@@ -177,7 +178,7 @@ function useAskedFor(bench: Bench): void {
   useEffect(() => {
     const asked = window.location.hash.slice(1)
     if (!asked.startsWith('recheck')) return
-    window.history.replaceState(window.history.state, '', window.location.pathname)
+    window.history.replaceState(window.history.state, '', `${window.location.pathname}${window.location.search}`)
     const [, id = '', side = ''] = asked.split('=').flatMap((part) => part.split('.'))
     const test = testById(id)
     if (test && isTestSide(side)) latest.current.input({ do: 'choose', test: test.id, side })

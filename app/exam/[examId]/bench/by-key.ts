@@ -16,6 +16,8 @@ export interface Others {
   readonly pair: () => void
   readonly toggleVoice: () => void
   readonly weigh: () => void
+  /** The referral letter, while a halt has the bench; null else. */
+  readonly letter: (() => void) | null
 }
 
 /** A key while a strip lies over the answers. */
@@ -89,7 +91,9 @@ function obey(command: Command, bench: Bench, others: Others) {
       bench.measure()
       return
     case 'lean':
-      bench.input({ do: 'toggle-lean' })
+      // While a halt has the bench nobody leans, and the letter is one key away.
+      if (others.letter) others.letter()
+      else bench.input({ do: 'toggle-lean' })
       return
     case 'end-feel':
       bench.input({ do: 'turn-end-feel' })

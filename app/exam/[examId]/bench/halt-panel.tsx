@@ -46,8 +46,13 @@ export function HaltPanel({ bench, halts, inHand }: Props) {
             <Button asChild size="large">
               <Link href={`/exam/${exam.id}/safety`}>Safety questions</Link>
             </Button>
+            <Button asChild size="large" look="main">
+              <Link id="to-letter" href={`/exam/${exam.id}/letter`}>
+                Referral letter <CommandKey of="lean" />
+              </Link>
+            </Button>
             <Button asChild size="large">
-              <Link href={`/exam/${exam.id}/note`}>Note for the referral</Link>
+              <Link href={`/exam/${exam.id}/note`}>Note</Link>
             </Button>
           </p>
         </div>

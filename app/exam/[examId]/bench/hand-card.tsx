@@ -19,11 +19,13 @@ import { PoseFigure } from '@/ui/figure/pose-figure'
 import { GatePanel } from '@/ui/exam/gate-panel'
 import { CountsForm } from './counts-form'
 import { ForceGauge } from './force-gauge'
+import { FromPicture } from './from-picture'
 import { GridCard } from './grid-card'
 import { OverrideForm } from './override-form'
 import type { InHand } from '@/core/bench/in-hand'
 import { feelsEnd, feelsOrder } from '@/core/bench/measured'
 import { repeatsOf } from '@/core/bench/repeats'
+import { pictureReading } from '@/core/metrology/picture-angle'
 import type { PainOrder } from '@/core/record/answer'
 import type { Bench } from './use-bench'
 import { comparedWith, valueAt } from '@/core/change/compared-with'
@@ -100,6 +102,7 @@ export function HandCard({ bench, inHand }: Props) {
               {stage.angle.unit ?? '°'}
             </span>
             <span className="text-sm text-ash">{angleWords(bench)}</span>
+            {pictureReading(stage.angle) && <FromPicture bench={bench} inHand={inHand} />}
             {bench.trials.length > 0 && (
               <span className="block text-base">
                 {bench.trials.map((t) => `${t}${stage.angle?.unit ?? '°'}`).join(', ')}
@@ -200,7 +203,7 @@ function HoldWords({ hold: { left, held, rest, count }, idle }: { readonly hold:
 }
 
 function angleWords(bench: Bench): string {
-  if (bench.typed !== '') return 'the next answer keeps it'
+  if (bench.typed !== '') return bench.fromPicture ? 'from a picture; the next answer keeps it' : 'the next answer keeps it'
   if (bench.live === null) return 'type the angle, then answer'
   if (!bench.zeroed) return 'hold still: zeroing'
   return bench.simulated ? 'live, simulated' : 'live, from the paired phone'

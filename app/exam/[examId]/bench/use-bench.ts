@@ -64,6 +64,8 @@ export interface Bench extends Pick<BenchState, 'chosen' | 'pending' | 'aside' |
   readonly plays: boolean
   /** The device is the simulated one. */
   readonly simulated: boolean
+  /** The angle in hand was read from a picture. */
+  readonly fromPicture: boolean
   readonly hold: {
     readonly left: number | null
     readonly held: number | null
@@ -192,6 +194,7 @@ export function useBench(): Bench {
     parts: { all: partsNow(inHand), chosen: state.part ?? partsNow(inHand)[0]?.id ?? null },
     plays,
     simulated: device.simulated,
+    fromPicture: state.picture && state.typed !== '',
     hold: { left: holdLeft(state.hold), held: holdHeld(state.hold), rest: restLeft(state.hold), count: holdCount(state.hold) },
     force: { live: pad.live, score: state.press },
     cuff: cuff.live,

@@ -1,87 +1,78 @@
 'use client'
 
-import { Copy, Download, FileJson, Printer, Scale } from 'lucide-react'
-import Link from 'next/link'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { noteOf, noteReadAgain } from '@/core/note/note'
-import { plainText } from '@/core/note/paragraph'
+import { arranged, type TemplateId } from '@/core/note/template'
+import { saidOf, type Traced, tracedOf } from '@/core/note/trace'
+import { REASON_KINDS } from '@/core/record/reason'
+import { Choice } from '@/ui/choice'
+import { useKeys } from '@/ui/exam/use-keys'
+import { ReadAgain } from '@/ui/exam/read-again'
 import { useExam } from '@/ui/exam/store'
 import { ScreenTitle } from '@/ui/screen-title'
-import { ReadAgain } from '@/ui/exam/read-again'
+import { TEMPLATES } from '@/core/note/template'
+import type { Titled } from '../titled'
+import { BehindPanel } from './behind-panel'
+import { GiveOut } from './give-out'
 import { NoteActions } from './note-actions'
-import { Button } from '@/ui/button'
+import { NoteSections } from './note-sections'
+import { upTo, Versions, type VersionId } from './versions'
 
-interface Props {
-  readonly who: string
-  readonly fileName: string
-}
-
-/** The generated note, and the practitioner's own words apart from it. */
-export function NoteScreen({ who, fileName }: Props) {
+/** The generated note, each sentence with what it rests on, and the practitioner's own words apart from it. */
+export function NoteScreen({ title }: { readonly title: Titled }) {
   const { assessment } = useExam()
-  const [copied, setCopied] = useState<string | null>(null)
   const { signed } = assessment.exam
   const [again, setAgain] = useState(false)
-  const paragraphs = again ? noteReadAgain(assessment, who) : noteOf(assessment, who)
-  const text = plainText(paragraphs)
-  const copy = () => {
-    navigator.clipboard.writeText(text).then(
-      () => setCopied('Copied.'),
-      () => setCopied('The browser did not allow copying. Save it as text instead.'),
-    )
-  }
-  const save = () => {
-    const link = document.createElement('a')
-    link.href = URL.createObjectURL(new Blob([text], { type: 'text/plain' }))
-    link.download = fileName
-    link.click()
-    URL.revokeObjectURL(link.href)
-  }
+  const [template, setTemplate] = useState<TemplateId>(title.template)
+  const [version, setVersion] = useState<VersionId>('latest')
+  const sections = useMemo(
+    () => (again ? noteReadAgain(assessment, title.who) : upTo(version, noteOf(assessment, title.who))),
+    [again, assessment, title.who, version],
+  )
+  const groups = useMemo(() => arranged(sections, template), [sections, template])
+  const sentences = useMemo(() => tracedOf(sections), [sections])
+  const [chosen, setChosen] = useState<string | null>(() => askedSentence(sentences))
+  const here = sentences.find((s) => s.id === chosen) ?? null
+  useKeys(({ key, onControl }) => {
+    if (key === 'escape' && chosen !== null) {
+      setChosen(null)
+      return true
+    }
+    if (key !== 'l' || onControl) return false
+    document.getElementById('to-letter')?.click()
+    return true
+  }, true)
   return (
-    <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] content-start gap-8 overflow-y-auto px-6 py-5 lg:grid-cols-[minmax(0,46rem)_minmax(18rem,1fr)] print:block print:overflow-visible">
-      <article aria-label="Note" className="rounded-card border border-hair bg-sheet px-5 py-5 leading-relaxed sm:px-8 sm:py-6 print:border-0">
-        <ScreenTitle className="mb-4 text-3xl">Note</ScreenTitle>
+    <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] content-start gap-8 overflow-y-auto px-4 py-5 sm:px-6 lg:grid-cols-[minmax(0,46rem)_minmax(18rem,1fr)] print:block print:overflow-visible">
+      <article aria-label="Note" className="rounded-card border border-hair bg-sheet px-5 py-5 leading-relaxed sm:px-8 sm:py-6 print:border-0 print:p-0">
+        <div className="mb-3 flex flex-wrap items-center gap-x-6 gap-y-2">
+          <ScreenTitle className="text-3xl">Note</ScreenTitle>
+          <Choice
+            name="Layout"
+            className="no-print ml-auto"
+            value={template}
+            options={TEMPLATES.map((t) => ({ id: t.id, words: t.name, says: t.says }))}
+            onChange={setTemplate}
+          />
+        </div>
         {signed && <ReadAgain signed={signed} again={again} onChange={setAgain} />}
-        {paragraphs.map((p, i) => (
-          <section key={i} className="mb-5">
-            <h2 className="text-lg font-semibold">{p.heading}</h2>
-            {p.lines.map((line, n) => (
-              <p key={n} className={line.startsWith('- ') ? 'pl-5 -indent-3' : ''}>
-                {line}
-              </p>
-            ))}
-          </section>
-        ))}
+        <NoteSections groups={groups} sentences={sentences} chosen={chosen} onChoose={setChosen} />
       </article>
       <aside aria-label="What to do with the note" className="no-print space-y-5">
+        {here && <BehindPanel sentence={here} sentences={sentences} onChoose={setChosen} onClose={() => setChosen(null)} />}
         <NoteActions />
-        <div className="flex flex-wrap gap-3">
-          <Button onClick={copy}>
-            <Copy size={18} aria-hidden="true" /> Copy the text
-          </Button>
-          <Button onClick={save}>
-            <Download size={18} aria-hidden="true" /> Save as text
-          </Button>
-          <Button asChild>
-            <a href={`/exam/${assessment.exam.id}/file`} download>
-              <FileJson size={18} aria-hidden="true" /> Save as exam file
-            </a>
-          </Button>
-          <Button onClick={() => window.print()}>
-            <Printer size={18} aria-hidden="true" /> Print
-          </Button>
-          {assessment.sources.some((source) => source.weighed) && (
-            <Button asChild>
-              <Link href={`/exam/${assessment.exam.id}/weigh`}>
-                <Scale size={18} aria-hidden="true" /> How the figures were computed
-              </Link>
-            </Button>
-          )}
-        </div>
-        <p role="status" className="text-ash">
-          {copied}
-        </p>
+        <GiveOut groups={groups} template={template} title={title} />
+        <Versions chosen={version} onChoose={setVersion} />
       </aside>
     </main>
   )
+}
+
+/** The sentence somebody came back to, "#tests-3", or the first that rests on what they came from, "?about=source:sij-pain right". */
+function askedSentence(sentences: readonly Traced[]): string | null {
+  const asked = window.location.hash.slice(1)
+  const [kind, ...id] = (new URLSearchParams(window.location.search).get('about') ?? '').split(':')
+  const reason = REASON_KINDS.find((k) => k === kind)
+  const about = reason && saidOf({ kind: reason, id: id.join(':') }, sentences)[0]?.id
+  return about ?? sentences.find((s) => s.id === asked)?.id ?? null
 }

@@ -21,12 +21,16 @@ export function SafetyScreen() {
   const groups = useMemo(() => screenOrder(exam), [exam])
   const items = groups.flatMap((group) => group.items.map((item) => ({ ...item, group }))).filter((item) => asked.some((a) => a.id === item.id))
   const firstOpen = items.findIndex((item) => exam.screen[item.id] === undefined)
-  const [at, setAt] = useState(Math.max(0, firstOpen))
+  const [at, setAt] = useState(() => {
+    const asked = items.findIndex((item) => item.id === window.location.hash.slice(1))
+    return asked === -1 ? Math.max(0, firstOpen) : asked
+  })
   const rows = useRef(new Map<string, HTMLElement>())
   const list = useRef<HTMLDivElement>(null)
   const here = items[at]
   const gates = closedGates(exam).filter((c) => !isEveryday(c))
   const open = unasked(exam)
+  const halted = gates.some((c) => c.gate.strength === 'halt' && c.opened === null)
 
   useEffect(() => {
     if (here) bringIntoView(rows.current.get(here.id), list.current)
@@ -53,6 +57,7 @@ export function SafetyScreen() {
     r: restNo,
     arrowdown: () => setAt(Math.min(items.length - 1, at + 1)),
     arrowup: () => setAt(Math.max(0, at - 1)),
+    ...(halted && { l: () => document.getElementById('to-letter')?.click() }),
   }
   useKeys(({ key }) => {
     const act = KEYS[key]
@@ -148,6 +153,15 @@ export function SafetyScreen() {
       </div>
       <aside aria-label="What the answers close" tabIndex={0} className="overflow-y-auto border-t border-hair bg-sheet px-6 py-5 lg:border-l lg:border-t-0">
         <h2 className="text-xl">What the answers close</h2>
+        {halted && (
+          <Link
+            id="to-letter"
+            href={`/exam/${exam.id}/letter`}
+            className="mt-3 inline-flex min-h-12 items-center gap-2 rounded-card border-2 border-halt px-5 text-lg font-semibold text-halt"
+          >
+            Referral letter <Key>L</Key>
+          </Link>
+        )}
         {gates.length === 0 && <p className="mt-2 text-ash">Nothing so far. What was not asked clears nothing.</p>}
         {gates.map((closed) => (
           <GatePanel key={closed.gate.id} closed={closed} />

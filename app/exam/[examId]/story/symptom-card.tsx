@@ -12,6 +12,7 @@ import { type Quality, STORY_QUALITIES } from '@/core/vocabulary/quality'
 import { useTextDraft } from '@/ui/exam/use-draft'
 import { capital } from '@/core/vocabulary/sentence'
 import { Button } from '@/ui/button'
+import { InTheNote } from '@/ui/exam/from-note'
 import { focusNext } from '@/ui/exam/focus-next'
 import { Key } from '@/ui/key'
 
@@ -110,7 +111,10 @@ export function SymptomCard({ examId, symptom, open, locked, onOpen, onDescribe,
       </p>
       <p className="mt-1 flex items-center gap-4 text-ash">
         {symptom.places.length > 0 ? capital(placesWords(symptom.places)) : 'No place painted yet.'}
-        <Button onClick={onRemove} look="quiet" className="ml-auto">
+        <span className="ml-auto">
+          <InTheNote kind="symptom" id={symptom.id} />
+        </span>
+        <Button onClick={onRemove} look="quiet">
           Remove {symptom.id}
         </Button>
       </p>

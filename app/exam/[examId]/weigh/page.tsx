@@ -1,12 +1,12 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { examTitle } from '@/server/exam-title'
+import { titled } from '@/server/exam-title'
 import { TitledScreen } from '../exam-app'
 
 export const metadata: Metadata = { title: 'Weigh' }
 
 export default async function WeighPage({ params }: { readonly params: Promise<{ examId: string }> }) {
-  const title = examTitle((await params).examId)
+  const title = titled((await params).examId)
   if (!title) notFound()
-  return <TitledScreen screen="weigh" who={title.who} fileName={`note-${title.number}-${title.day}.txt`} />
+  return <TitledScreen screen="weigh" title={title} />
 }

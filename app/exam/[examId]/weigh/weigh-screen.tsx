@@ -15,6 +15,7 @@ import { OddsLadder } from '@/ui/charts/odds-ladder'
 import { useIntervals } from '@/ui/board/use-intervals'
 import { useSensitivity } from '@/ui/board/use-sensitivity'
 import { ReadAgain } from '@/ui/exam/read-again'
+import { InTheNote } from '@/ui/exam/from-note'
 import { useExam } from '@/ui/exam/store'
 import { ScreenTitle } from '@/ui/screen-title'
 import { DependsOn } from './depends-on'
@@ -122,6 +123,7 @@ function Weighing({ verdict }: { readonly verdict: SourceVerdict }) {
     <article aria-label={title} tabIndex={0} className="overflow-y-auto px-4 py-5 sm:px-8 print:overflow-visible print:px-0">
       <InTwoSentences holding={sensitivity?.holding} />
       <h2 className="mt-6 text-3xl">{title}</h2>
+      {weighed && <InTheNote kind="source" id={`${verdict.source} ${verdict.side}`} />}
       <div className="mt-3 max-w-3xl">
         <Strip
           family={verdict.family}

@@ -30,7 +30,11 @@ export const GET = route<{ examId: string; file: string }>(async ({ params: { ex
   const out = outgoing(db(), examId, clinicKnowledge(db()))
   if (!isOutgoing(out)) {
     return out.why === 'unknown'
-      ? problemResponse(404, { what: 'There is no examination with this number here.', kept: 'Nothing was changed.', do: 'Go to Today and open it from there.' })
+      ? problemResponse(404, {
+          what: 'There is no examination with this number here.',
+          kept: 'Nothing was changed.',
+          do: 'Go to Today and open it from there.',
+        })
       : problemResponse(409, {
           what: `Entry ${out.entry} of this examination cannot be read, so a file would not be whole.`,
           kept: 'Nothing was changed.',
@@ -41,7 +45,11 @@ export const GET = route<{ examId: string; file: string }>(async ({ params: { ex
   const template: TemplateId = isTemplate(layout) ? layout : houseOf(db()).template
   const made = await fileOf(out, file, template, now)
   if (!made) {
-    return problemResponse(404, { what: 'There is no such file of this examination.', kept: 'Nothing was changed.', do: 'Open the note and save it from there.' })
+    return problemResponse(404, {
+      what: 'There is no such file of this examination.',
+      kept: 'Nothing was changed.',
+      do: 'Open the note and save it from there.',
+    })
   }
   noteOnTrail(askingOf(request, visitor, now), 'given-out', examId, file)
   return fileResponse(made)
@@ -81,6 +89,10 @@ function appointment(examId: string, { searchParams }: URL, now: number): Respon
   }
   const [issue] = appointmentIssues(asked)
   if (issue)
-    return problemResponse(422, { what: `This is no appointment: ${issue.pointer.slice(1)} ${issue.what}.`, kept: 'Nothing was changed.', do: 'Choose day and time again.' })
+    return problemResponse(422, {
+      what: `This is no appointment: ${issue.pointer.slice(1)} ${issue.what}.`,
+      kept: 'Nothing was changed.',
+      do: 'Choose day and time again.',
+    })
   return fileResponse({ name: 'appointment.ics', type: 'text/calendar; charset=utf-8', body: toCalendar(asked, examId, now) })
 }

@@ -1,0 +1,33 @@
+'use client'
+
+import { Camera } from 'lucide-react'
+import { lazy, Suspense, useState } from 'react'
+import type { InHand } from '@/core/bench/in-hand'
+import type { Bench } from './use-bench'
+
+// Opened in few tests, and never while both hands are busy.
+const PictureDialog = lazy(() => import('./picture-dialog').then((m) => ({ default: m.PictureDialog })))
+
+/** Opens the picture; its angle is put where a typed one would stand. */
+export function FromPicture({ bench, inHand }: { readonly bench: Bench; readonly inHand: InHand }) {
+  const [open, setOpen] = useState(false)
+  return (
+    <>
+      <button type="button" onClick={() => setOpen(true)} className="ml-auto flex min-h-14 items-center gap-2 underline decoration-hair underline-offset-4">
+        <Camera size={18} aria-hidden="true" /> from a picture
+      </button>
+      {open && (
+        <Suspense fallback={null}>
+          <PictureDialog
+            inHand={inHand}
+            onClose={() => setOpen(false)}
+            onUse={(angle) => {
+              bench.input({ do: 'from-picture', angle })
+              setOpen(false)
+            }}
+          />
+        </Suspense>
+      )}
+    </>
+  )
+}

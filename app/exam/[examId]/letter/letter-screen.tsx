@@ -1,0 +1,136 @@
+'use client'
+
+import { Printer } from 'lucide-react'
+import Link from 'next/link'
+import { useId, useMemo, useState } from 'react'
+import { format } from 'date-fns'
+import { LETTER_URGENCY_WORDS, type LetterHead, letterBody, letterLines, letterText, urgencyOf } from '@/core/note/letter'
+import type { LetterWritten } from '@/core/record/paper-events'
+import { LETTER_URGENCIES, type LetterUrgency } from '@/core/vocabulary/note-section'
+import { Button } from '@/ui/button'
+import { Choice } from '@/ui/choice'
+import { useExam } from '@/ui/exam/store'
+import { useTextDraft } from '@/ui/exam/use-draft'
+import { saveHere } from '@/ui/save-here'
+import { ScreenTitle } from '@/ui/screen-title'
+import { KeptPapers } from '../kept-papers'
+import type { Titled } from '../titled'
+
+const URGENCY_NAMES: Readonly<Record<LetterUrgency, string>> = { emergency: 'Emergency', 'same-day': 'Same day', urgent: 'Urgent', routine: 'Routine' }
+/** How a line of the letter looks; on paper the same. */
+const LINE_LOOK = {
+  urgency: 'text-xl font-semibold text-halt',
+  heading: 'font-semibold',
+  item: 'pl-5 before:-ml-4 before:mr-2 before:content-["–"]',
+  text: '',
+  gap: 'h-3',
+} as const
+
+const AGREED = [
+  { id: 'yes', words: 'Agreed' },
+  { id: 'no', words: 'Not agreed, sent for safety' },
+  { id: 'not-asked', words: 'Not asked' },
+] as const
+
+/** A referral letter: urgency first, written from the record, changed at will, and kept with the examination as it was sent. */
+export function LetterScreen({ title }: { readonly title: Titled }) {
+  const { exam, assessment, record, link } = useExam()
+  const field = useId()
+  const [urgency, setUrgency] = useState<LetterUrgency>(() => urgencyOf(assessment))
+  const [agreed, setAgreed] = useState<LetterWritten['agreed']>('not-asked')
+  const [to, writeTo, toDone] = useTextDraft(`letter to ${exam.id}`, '')
+  const head: LetterHead = useMemo(
+    () => ({
+      about: title.about,
+      born: title.born,
+      examinedAt: exam.openedAt,
+      by: title.by,
+      when: (at) => (Number.isNaN(new Date(at).getTime()) ? 'at an unreadable time' : format(at, 'd MMMM yyyy, HH:mm')),
+    }),
+    [title, exam.openedAt],
+  )
+  const generated = useMemo(() => letterBody(assessment, head), [assessment, head])
+  const [body, write, done] = useTextDraft(`letter ${exam.id}`, generated)
+  const text = letterText({ to, urgency, agreed }, head, body)
+  const keep = () => {
+    if (!record([{ type: 'letter-written', to: to.trim(), urgency, agreed, text }])) return
+    done()
+    toDone()
+  }
+  return (
+    <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] content-start gap-8 overflow-y-auto px-4 py-5 sm:px-6 lg:grid-cols-2 print:block print:overflow-visible">
+      <div className="no-print space-y-4">
+        <div className="flex flex-wrap items-center gap-4">
+          <ScreenTitle className="text-3xl">Referral letter</ScreenTitle>
+          <Button asChild className="ml-auto">
+            <Link href={`/exam/${exam.id}/note`}>To the note</Link>
+          </Button>
+        </div>
+        <label className="block">
+          <span className="mb-1 block">To (may stay blank)</span>
+          <input
+            value={to}
+            maxLength={300}
+            onChange={(e) => writeTo(e.target.value)}
+            className="min-h-11 w-full rounded-card border border-edge bg-sheet px-3"
+          />
+        </label>
+        <div>
+          <p className="mb-1">How soon</p>
+          <Choice
+            name="How soon"
+            value={urgency}
+            options={LETTER_URGENCIES.map((id) => ({ id, words: URGENCY_NAMES[id], says: LETTER_URGENCY_WORDS[id] }))}
+            onChange={setUrgency}
+          />
+          {urgency !== urgencyOf(assessment) && (
+            <p className="mt-1 text-sm text-ash">The record asks for: {URGENCY_NAMES[urgencyOf(assessment)].toLowerCase()}.</p>
+          )}
+        </div>
+        <div>
+          <p className="mb-1">The person, about sending it</p>
+          <Choice name="The person, about sending it" value={agreed} options={AGREED} onChange={setAgreed} />
+        </div>
+        <label className="block" htmlFor={field}>
+          <span className="mb-1 block">The letter, written from the record; change what you like</span>
+          <textarea
+            id={field}
+            value={body}
+            rows={18}
+            maxLength={18000}
+            onChange={(e) => write(e.target.value)}
+            className="w-full rounded-card border border-edge bg-sheet px-3 py-2 text-[15px] leading-relaxed"
+          />
+        </label>
+        {body !== generated && (
+          <Button onClick={done} look="quiet">
+            Write it anew from the record
+          </Button>
+        )}
+        <div className="flex flex-wrap gap-2">
+          <Button look="main" onClick={keep} disabled={body.trim() === ''}>
+            Keep it with the examination
+          </Button>
+          <Button onClick={() => saveHere(`${text}\n`, 'text/plain', `letter-${title.stem}.txt`)}>Text</Button>
+          <Button onClick={() => window.print()}>
+            <Printer size={18} aria-hidden="true" /> Print
+          </Button>
+        </div>
+        <p className="text-sm text-ash">
+          Kept, it stands on the record word for word, and is offered as PDF. Changed later, it is kept again beside the first.
+        </p>
+        <KeptPapers papers={exam.papers} kind="letter-written" examId={exam.id} waiting={link.waiting > 0} />
+      </div>
+      <article
+        aria-label="The letter as it will be"
+        className="whitespace-pre-wrap rounded-card border border-hair bg-sheet px-5 py-5 leading-relaxed sm:px-8 print:border-0 print:p-0"
+      >
+        {letterLines(text).map((line, i) => (
+          <p key={i} className={LINE_LOOK[line.as === 'urgency' && urgency === 'routine' ? 'heading' : line.as]}>
+            {line.text}
+          </p>
+        ))}
+      </article>
+    </main>
+  )
+}
