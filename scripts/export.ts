@@ -158,7 +158,10 @@ async function writeFormat(db: Db, { whose, out, table, layout }: AskedFor, form
 /** One table, or the findings with the other tables and the dictionary beside them: FILE.csv, FILE-measures.csv, FILE-dictionary.csv ... */
 function writeTables(all: readonly Outgoing[], out: string | null, table: string | null): void {
   const tables = tablesOf(all)
-  if (table !== null || out === null) return save(out, tables[`${table ?? 'findings'}.csv`] ?? '')
+  if (table !== null || out === null) {
+    save(out, tables[`${table ?? 'findings'}.csv`] ?? '')
+    return
+  }
   const { dir, name, ext } = path.parse(out)
   for (const [file, text] of Object.entries(tables))
     save(file === 'findings.csv' ? out : path.join(dir, `${name}-${path.parse(file).name}${ext || '.csv'}`), text)

@@ -45,7 +45,7 @@ export function ArchiveButton({ href, words }: { readonly href: string; readonly
       </Button>
       {name !== null && (
         <p role="status" className="flex items-center gap-3">
-          {progress && progress.state === 'writing' && (
+          {progress?.state === 'writing' && (
             <progress aria-label="Examinations in the archive" value={progress.done} max={Math.max(1, progress.of)} className="w-40" />
           )}
           {told(progress)}

@@ -4,6 +4,7 @@ import { LockButton } from './doors/lock-button'
 import { SignOut } from './doors/sign-out'
 import { DoorWatch } from './doors/watch'
 import { Help } from './help'
+import { PrintFoot } from './print-foot'
 import { SkipLink } from './skip-link'
 import { ThemeSwitch } from './theme-switch'
 
@@ -15,6 +16,7 @@ interface Props {
 export function SiteHeader({ who }: Props) {
   return (
     <header className="no-print border-b border-hair bg-dust">
+      <PrintFoot about="" version="" />
       <SkipLink />
       <div className="mx-auto flex max-w-6xl flex-wrap items-center gap-x-6 gap-y-1 px-4 py-3 sm:px-6">
         <Link href="/today" className="flex min-h-11 items-center font-serif text-xl font-semibold">

@@ -3,7 +3,6 @@
 import { Upload } from 'lucide-react'
 import Link from 'next/link'
 import { lazy, Suspense, useRef, useState } from 'react'
-import type { Choose } from '@/app/today/whose-file'
 import { Button } from '@/ui/button'
 import { Choice } from '@/ui/choice'
 import { saveHere } from '@/ui/save-here'
@@ -141,7 +140,7 @@ export function BringInMany() {
       )}
       {asked?.came.as === 'asked' && asking !== null && (
         <Suspense fallback={null}>
-          <WhoseFile choose={asked.came.choose as Choose} onChoose={(person) => void answer(asking, person)} onClose={() => setAsking(null)} />
+          <WhoseFile choose={asked.came.choose} onChoose={(person) => void answer(asking, person)} onClose={() => setAsking(null)} />
         </Suspense>
       )}
     </section>

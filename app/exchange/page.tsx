@@ -3,7 +3,6 @@ import { db } from '@/db'
 import { countExams } from '@/db/queries/exams'
 import { pageWho } from '@/server/visitor'
 import { ArchiveButton } from '@/ui/archive-button'
-import { PrintFoot } from '@/ui/print-foot'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { BringInMany } from './bring-in-many'
@@ -16,7 +15,6 @@ export default async function ExchangePage() {
   return (
     <>
       <SiteHeader who={who} />
-      <PrintFoot about="Bring in and take out" version="" />
       <main className="mx-auto max-w-5xl px-4 py-6 sm:px-6">
         <ScreenTitle className="text-3xl">Bring in and take out</ScreenTitle>
         <BringInMany />

@@ -200,7 +200,11 @@ describe('what is measured on the bench', () => {
     c.give(answer('nothing'))
     expect(c.told.at(-1)).toMatchObject({ answer: { said: 'nothing', end: 80 } })
     expect(c.told.at(-1)).not.toMatchObject({ answer: { picture: true } })
-    const d = bench(opened().symptom('S1', { places: ['right-neck-back'], now: 2 }).consent())
+    const d = bench(
+      opened()
+        .symptom('S1', { places: ['right-neck-back'], now: 2 })
+        .consent(),
+    )
     d.give(choose('neck-rotation', 'left'))
     d.give({ do: 'from-picture', angle: 60 })
     d.give({ do: 'add-trial' })

@@ -56,7 +56,11 @@ export function angleAt(a: PicturePoint, joint: PicturePoint, b: PicturePoint): 
 }
 
 /** Where three points may lie at first, as shares of a picture: the joint in the middle, at an angle that is usual for the stage. */
-export function firstPoints({ counts }: Pick<PictureReading, 'counts'>, [low, high]: AngleLimits['usual'], ratio: number): readonly [PicturePoint, PicturePoint, PicturePoint] {
+export function firstPoints(
+  { counts }: Pick<PictureReading, 'counts'>,
+  [low, high]: AngleLimits['usual'],
+  ratio: number,
+): readonly [PicturePoint, PicturePoint, PicturePoint] {
   const usual = (low + high) / 2
   const between = counts === 'from-straight' ? 180 - usual : counts === 'between' ? usual : usual + 90
   const turn = ((180 + between) * Math.PI) / 180

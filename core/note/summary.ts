@@ -101,7 +101,7 @@ function came(symptoms: readonly Symptom[]): readonly string[] {
 function tellingMovements(assessment: Assessment): readonly Telling[] {
   const standing = standingOf(assessment.sources)
   const lead: SourceVerdict | undefined = standing.kind === 'leads' ? standing.source : undefined
-  const weight = new Map(lead?.weighed?.joined.flatMap((j) => j.steps).map((s) => [s.test as string, Math.abs(Math.log(s.lr))]) ?? [])
+  const weight = new Map(lead?.weighed?.joined.flatMap((j) => j.steps).map((s) => [s.test, Math.abs(Math.log(s.lr))]) ?? [])
   const shown = assessment.findings.filter((f) => f.result === 'positive' && drawable(f) !== undefined)
   const once = shown.filter((f, i) => shown.findIndex((o) => o.run === f.run) === i)
   return once

@@ -109,10 +109,11 @@ export function archiveStream(
     {
       async pull(controller) {
         try {
-          const { done, value } = await pieces.next()
-          if (!done) return controller.enqueue(value)
-          tell({ state: 'written' })
-          controller.close()
+          const next = await pieces.next()
+          if (next.done) {
+            tell({ state: 'written' })
+            controller.close()
+          } else controller.enqueue(next.value)
         } catch (error) {
           // What was saved so far has no end and is no archive; the window says so.
           log().error({ error: String(error) }, 'archive not written')
@@ -147,7 +148,10 @@ async function* piecesBeside(file: string, scope: Scope, { template, now, onDone
   const come: Told[] = []
   let wake: () => void = () => undefined
   const arrived = (told: Told) => {
-    if (told.told === 'done') return onDone(told.done)
+    if (told.told === 'done') {
+      onDone(told.done)
+      return
+    }
     come.push(told)
     wake()
   }

@@ -102,29 +102,46 @@ class Writer {
   block(block: Block, page: PDFKit.PDFStructureElement): void {
     const { doc, size } = this
     switch (block.kind) {
-      case 'title':
-        return this.tagged(page, 'H1', () => this.line(block.text, { weight: 700, size: size * 1.6, after: size * 0.5 * this.roomy }))
+      case 'title': {
+        this.tagged(page, 'H1', () => this.line(block.text, { weight: 700, size: size * 1.6, after: size * 0.5 * this.roomy }))
+        return
+      }
       case 'heading':
         // A heading stands with what it is about.
         if (doc.y > doc.page.height - EDGE.bottom - size * 4.5) doc.addPage()
-        return this.tagged(page, 'H2', () =>
-          this.line(block.text, { weight: 700, size: size * 1.15, before: size * 0.75 * this.roomy, after: size * 0.15 * this.roomy }),
-        )
-      case 'urgent':
-        return this.tagged(page, 'P', () => this.line(block.text, { weight: 700, size: size * 1.2, colour: HALT, after: size * 0.4 }))
-      case 'text':
-        return this.tagged(page, 'P', () => this.line(block.text, { after: size * 0.25 * this.roomy }))
-      case 'item':
-        return this.tagged(page, 'P', () => this.line(`–  ${block.text}`, { indent: size, after: size * 0.25 * this.roomy }))
-      case 'beside':
-        return this.tagged(page, 'P', () => this.line(block.text, { indent: size * 2.2, colour: ASH, size: size * 0.93, after: size * 0.3 }))
-      case 'own':
-        return this.tagged(page, 'P', () => {
+        {
+          this.tagged(page, 'H2', () =>
+            this.line(block.text, { weight: 700, size: size * 1.15, before: size * 0.75 * this.roomy, after: size * 0.15 * this.roomy }),
+          )
+          return
+        }
+      case 'urgent': {
+        this.tagged(page, 'P', () => this.line(block.text, { weight: 700, size: size * 1.2, colour: HALT, after: size * 0.4 }))
+        return
+      }
+      case 'text': {
+        this.tagged(page, 'P', () => this.line(block.text, { after: size * 0.25 * this.roomy }))
+        return
+      }
+      case 'item': {
+        this.tagged(page, 'P', () => this.line(`–  ${block.text}`, { indent: size, after: size * 0.25 * this.roomy }))
+        return
+      }
+      case 'beside': {
+        this.tagged(page, 'P', () => this.line(block.text, { indent: size * 2.2, colour: ASH, size: size * 0.93, after: size * 0.3 }))
+        return
+      }
+      case 'own': {
+        this.tagged(page, 'P', () => {
           this.line(OWN, { weight: 700, size: size * 0.9, colour: ASH, indent: size })
           for (const row of block.text.split('\n')) this.line(row, { indent: size, after: size * 0.15 })
         })
-      case 'figures':
-        return this.figures(block.figures, page)
+        return
+      }
+      case 'figures': {
+        this.figures(block.figures, page)
+        return
+      }
     }
   }
 

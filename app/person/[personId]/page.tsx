@@ -40,7 +40,7 @@ export default async function PersonPage({ params }: Props) {
   return (
     <>
       <SiteHeader who={who} />
-      <PrintFoot about={`${person.name}, number ${person.number}, ${format(Date.now(), 'd MMMM yyyy')}`} version="" />
+      <PrintFoot about={`${person.name}, number ${person.number}, ${clinicDay()}`} version="" />
       <Textures />
       <main className="mx-auto max-w-6xl px-4 py-6 sm:px-6">
         <ScreenTitle className="text-3xl">{person.name}</ScreenTitle>

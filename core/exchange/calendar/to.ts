@@ -81,7 +81,8 @@ export function toCalendar({ start, zone, minutes, remindHours }: Appointment, i
 
 function blockOf(zone: string): string | null {
   const block = tzlib_get_ical_block(zone) as readonly string[] | string
-  return (typeof block === 'string' ? block : block[0]) || null
+  const text = typeof block === 'string' ? block : (block[0] ?? '')
+  return text === '' ? null : text
 }
 
 /** Minutes after a wall-clock time, as a calendar writes it: "20261204T093000". */

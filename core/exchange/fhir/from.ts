@@ -92,14 +92,13 @@ type Attached = { readonly file: unknown } | { readonly issue: Issue }
 /** Exam files that are attached to a DocumentReference of ours. */
 function attachedFiles(resource: unknown, pointer: string, decode: (base64: string) => string | null): readonly Attached[] {
   if (!isFhir(resource) || resource.resourceType !== 'DocumentReference') return []
-  const { type, content } = resource as {
-    type?: { coding?: readonly { system?: unknown }[] }
-    content?: readonly { attachment?: { contentType?: unknown; data?: unknown } }[]
-  }
-  if (!Array.isArray(type?.coding) || !type.coding.some((c) => c.system === SYSTEMS.examFile) || !Array.isArray(content)) return []
-  return content.flatMap(({ attachment }, i): readonly Attached[] => {
-    if (attachment?.contentType !== EXAM_FILE_TYPE || typeof attachment.data !== 'string') return []
-    const text = decode(attachment.data)
+  const codings = listIn(fieldOf(fieldOf(resource, 'type'), 'coding'))
+  if (!codings.some((coding) => fieldOf(coding, 'system') === SYSTEMS.examFile)) return []
+  return listIn(fieldOf(resource, 'content')).flatMap((one, i): readonly Attached[] => {
+    const attachment = fieldOf(one, 'attachment')
+    const data = fieldOf(attachment, 'data')
+    if (fieldOf(attachment, 'contentType') !== EXAM_FILE_TYPE || typeof data !== 'string') return []
+    const text = decode(data)
     try {
       if (text === null) throw new SyntaxError('no base64')
       return [{ file: JSON.parse(text) as unknown }]
@@ -107,4 +106,12 @@ function attachedFiles(resource: unknown, pointer: string, decode: (base64: stri
       return [{ issue: { pointer: `${pointer}/content/${i}/attachment/data`, what: 'is no exam file' } }]
     }
   })
+}
+
+function fieldOf(value: unknown, name: string): unknown {
+  return typeof value === 'object' && value !== null && Object.hasOwn(value, name) ? (value as Readonly<Record<string, unknown>>)[name] : undefined
+}
+
+function listIn(value: unknown): readonly unknown[] {
+  return Array.isArray(value) ? (value as readonly unknown[]) : []
 }

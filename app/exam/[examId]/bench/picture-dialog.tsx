@@ -56,7 +56,10 @@ export function PictureDialog({ inHand: { stage }, onUse, onClose }: Props) {
   }
   const openCamera = () => {
     setTrouble(null)
-    if (!('mediaDevices' in navigator)) return setTrouble('This browser gives no camera here: the page has to be opened over https. Choose a picture instead.')
+    if (!('mediaDevices' in navigator)) {
+      setTrouble('This browser gives no camera here: the page has to be opened over https. Choose a picture instead.')
+      return
+    }
     navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment' }, audio: false }).then(
       (opened) => {
         setSize(null)
@@ -67,7 +70,10 @@ export function PictureDialog({ inHand: { stage }, onUse, onClose }: Props) {
   }
   const take = () => {
     const from = video.current
-    if (!from || from.videoWidth === 0) return setTrouble('The camera shows nothing yet. Wait a moment, and take it again.')
+    if (!from || from.videoWidth === 0) {
+      setTrouble('The camera shows nothing yet. Wait a moment, and take it again.')
+      return
+    }
     const kept = document.createElement('canvas')
     kept.width = from.videoWidth
     kept.height = from.videoHeight
@@ -97,8 +103,8 @@ export function PictureDialog({ inHand: { stage }, onUse, onClose }: Props) {
   return (
     <Dialog open onOpenChange={(open) => !open && onClose()} title="Angle from a picture">
       <p className="mt-2 text-ash">
-        {capital(joint)}. Taken from the side, straight onto the movement; askew it shows another angle. The picture stays in this window and is not kept: only the angle
-        is recorded, marked “from a picture”.
+        {capital(joint)}. Taken from the side, straight onto the movement; askew it shows another angle. The picture stays in this window and is not kept: only
+        the angle is recorded, marked “from a picture”.
       </p>
       <div className="mt-3 flex flex-wrap gap-3">
         {stream ? (

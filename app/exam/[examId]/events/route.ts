@@ -4,14 +4,15 @@ import { append } from '@/server/appends'
 import { announce } from '@/server/live'
 import { projectSoon } from '@/server/projector'
 import { problemResponse, route } from '@/server/route'
+import { PAPERS } from '@/core/record/paper-events'
 import { readSent } from '@/server/sent-events'
 
 /** What only a practitioner puts their name to. */
-const BY_PRACTITIONERS: ReadonlySet<string> = new Set(['exam-signed', 'addendum-written'])
+const BY_PRACTITIONERS: ReadonlySet<string> = new Set(['exam-signed', 'addendum-written', ...PAPERS])
 const NOT_A_STUDENTS = {
-  what: 'A student signs nothing.',
-  kept: 'Everything recorded is kept; it is not signed yet.',
-  do: 'Ask the practitioner who entrusted it to you to read it and sign.',
+  what: 'A student signs nothing and writes no letter.',
+  kept: 'Everything recorded is kept; it is not signed, and nothing was given out.',
+  do: 'Ask the practitioner who entrusted it to you to read it, and to sign or send it.',
 }
 
 /**
