@@ -54,9 +54,11 @@ describe('the export and import commands', { timeout: 120_000 }, () => {
     expect(parse(read('bram.csv'), { columns: true, bom: true }).length).toBeGreaterThan(0)
     expect(Object.keys(unzipSync(read('bram.zip'))).some((name) => name.endsWith('letter-1.pdf'))).toBe(true)
     const db = openDb(path.join(clinic, 'clinic.sqlite'))
-    expect(trailLines(db, {}, 20).filter((line) => line.address === 'command line').map((line) => line.what)).toEqual(
-      expect.arrayContaining(['given-out', 'person-archived']),
-    )
+    expect(
+      trailLines(db, {}, 20)
+        .filter((line) => line.address === 'command line')
+        .map((line) => line.what),
+    ).toEqual(expect.arrayContaining(['given-out', 'person-archived']))
     db.$client.close()
   })
 

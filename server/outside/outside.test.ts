@@ -38,7 +38,10 @@ afterEach(() => {
   rmSync(folder, { recursive: true, force: true })
 })
 
-const all = (from: Db): readonly Outgoing[] => examHeads(from).map((head) => outgoing(from, head.id, clinicKnowledge(from))).filter(isOutgoing)
+const all = (from: Db): readonly Outgoing[] =>
+  examHeads(from)
+    .map((head) => outgoing(from, head.id, clinicKnowledge(from)))
+    .filter(isOutgoing)
 const fresh = () => openDb(':memory:')
 async function archived(from: Db, scope: Parameters<typeof archiveOf>[1], told: number[] = []): Promise<Readonly<Record<string, Uint8Array>>> {
   const pieces: Uint8Array[] = []

@@ -15,7 +15,16 @@ import { toPdf } from './pdf'
 const NOW = Date.UTC(2026, 10, 27)
 const outOf = (record: Told): Outgoing => ({
   ...fhirSource(record),
-  title: { who: 'Ida Bråten, 43, number 101.', about: 'Ida Bråten, 43, number 101', when: '3 March 2026, 09:00', by: 'Maren Oake', name: 'Ida Bråten', born: '1983-04-11', number: 101, day: '2026-03-03' },
+  title: {
+    who: 'Ida Bråten, 43, number 101.',
+    about: 'Ida Bråten, 43, number 101',
+    when: '3 March 2026, 09:00',
+    by: 'Maren Oake',
+    name: 'Ida Bråten',
+    born: '1983-04-11',
+    number: 101,
+    day: '2026-03-03',
+  },
 })
 const squeezed = (text: string) => text.replace(/\s+/g, ' ').trim()
 /** Text as a page holds it: without the spaces at which lines are broken. */
@@ -79,7 +88,11 @@ describe('letters that ship', () => {
   it('set Latin, Greek, Cyrillic and Vietnamese, and mark what they cannot', () => {
     for (const text of ['Łódź Ørsted Ñandú', 'Ελένη', 'Сергей', 'Nguyễn Thị', '48° − 25 ½ “so” – ’']) expect(piecesOf(text, 400).missing, text).toBe(0)
     expect(piecesOf('山田', 400).missing).toBe(2)
-    expect(piecesOf('≥ 3 → 5', 400).pieces.map((p) => p.text).join('')).toBe('>= 3 -> 5')
+    expect(
+      piecesOf('≥ 3 → 5', 400)
+        .pieces.map((p) => p.text)
+        .join(''),
+    ).toBe('>= 3 -> 5')
   })
 
   it('lose no sign of any text: each stands in one piece, in a cut that has it', () => {

@@ -35,7 +35,7 @@ export function NoteSections({ groups, sentences, chosen, onChoose }: Props) {
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
     const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0
     if (by === 0) return
-    const lines = [...(list.current?.querySelectorAll<HTMLElement>('[data-sentence]') ?? [])].filter((line) => line.checkVisibility())
+    const lines = [...(list.current?.querySelectorAll<HTMLElement>('[data-sentence]') ?? [])].filter((line) => line.closest('details:not([open])') === null)
     const next = lines[lines.indexOf(event.currentTarget) + by]
     if (!next) return
     event.preventDefault()
