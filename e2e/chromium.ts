@@ -9,5 +9,8 @@ export const CHROMIUM = {
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',
+    // A camera that shows a moving picture, and asks nobody.
+    '--use-fake-device-for-media-stream',
+    '--use-fake-ui-for-media-stream',
   ],
 }

@@ -168,7 +168,12 @@ for (const [light, what] of LIGHTS) {
     await check()
     await page.goto(`${odalys}/note`)
     await page.getByRole('button', { name: 'Sign', exact: true }).click()
+    await page.getByRole('button', { name: /^The findings point most/ }).click()
     await check()
+    for (const paper of ['letter', 'summary']) {
+      await page.goto(`${odalys}/${paper}`)
+      await check()
+    }
     for (const route of [
       '/today',
       '/library',
@@ -177,6 +182,7 @@ for (const [light, what] of LIGHTS) {
       '/settings/rules',
       '/audit',
       '/audit/reliability',
+      '/exchange',
       '/aside',
       '/bell/AAAAAA',
       '/tilt/AAAAAA',
@@ -302,6 +308,7 @@ test('what is pressed is high enough for a finger, 56 pixels on the bench and 44
     '/settings/rules',
     '/audit',
     '/audit/reliability',
+    '/exchange',
     '/aside',
   ]) {
     await page.goto(`${clinic.url}${route}`)

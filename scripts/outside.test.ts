@@ -48,7 +48,7 @@ describe('the export and import commands', { timeout: 120_000 }, () => {
     expect((await readPdf(read('bram.pdf'))).pages[0]).toMatch('Possible cauda equina syndrome')
     expect(read('bram.md').toString()).toMatch(/^# Note: Bram Wickery/)
     expect(JSON.parse(read('bram.json').toString())).toMatchObject({ format: 'dust-lantern-person', person: { number: 105 } })
-    const rows = parse(read('bram-safety.csv'), { columns: true, bom: true }) as { item: string; answer: string }[]
+    const rows = parse<{ item: string; answer: string }>(read('bram-safety.csv'), { columns: true, bom: true })
     expect(rows.find((row) => row.item === 'saddle-numb')?.answer).toBe('yes')
     expect(readdirSync(folder).filter((name) => /^bram-.+\.csv$/.test(name))).toHaveLength(7)
     expect(parse(read('bram.csv'), { columns: true, bom: true }).length).toBeGreaterThan(0)

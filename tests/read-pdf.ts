@@ -39,7 +39,9 @@ export async function readPdf(bytes: Uint8Array): Promise<ReadPdf> {
       if (node.alt !== undefined) alternatives.push(node.alt)
       for (const child of node.children ?? []) walk(child)
     }
-    walk(((await page.getStructTree()) ?? {}) as Node)
+    // What a browser prints may have none.
+    const tree = (await page.getStructTree()) as Node | null
+    if (tree) walk(tree)
   }
   const { info } = (await document.getMetadata()) as { info: { Title?: string; Language?: string } }
   await task.destroy()

@@ -12,7 +12,7 @@ export function FromNote({ examId }: { readonly examId: string }) {
   if (from === null || !/^[a-z]+(-\d+){1,2}$/.test(from)) return null
   return (
     <p className="no-print border-b border-hair bg-glow px-4 sm:px-6">
-      <Link href={`/exam/${examId}/note#${from}`} className="inline-flex min-h-14 items-center gap-2 underline underline-offset-4">
+      <Link href={`/exam/${examId}/note?at=${from}`} className="inline-flex min-h-14 items-center gap-2 underline underline-offset-4">
         <CornerUpLeft size={18} aria-hidden="true" /> Back to the sentence in the note
       </Link>
     </p>

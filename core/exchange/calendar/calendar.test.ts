@@ -1,4 +1,5 @@
 import ICAL from 'ical.js'
+import { tzlib_get_offset } from 'timezones-ical-library'
 import { describe, expect, it } from 'vitest'
 import { appointmentIssues, TITLE, toCalendar } from './to'
 
@@ -11,12 +12,11 @@ function readBack(text: string) {
   const calendar = new ICAL.Component(ICAL.parse(text) as unknown[])
   const zone = calendar.getFirstSubcomponent('vtimezone')
   const component = calendar.getFirstSubcomponent('vevent')
-  if (!component || !zone) throw new Error('no event or no zone')
-  const timezone = new ICAL.Timezone(zone)
-  ICAL.TimezoneService.register(timezone)
+  if (!component) throw new Error('no event')
   const event = new ICAL.Event(component)
   const start = event.startDate
-  start.zone = timezone
+  // UTC needs no description of itself.
+  start.zone = zone ? new ICAL.Timezone(zone) : ICAL.Timezone.utcTimezone
   return { event, start, component, calendar }
 }
 
@@ -33,6 +33,20 @@ describe('an appointment as an iCalendar file', () => {
     const { event, start: begins } = readBack(toCalendar(at(start, zone, 45), ID, NOW))
     expect(begins.toJSDate().toISOString()).toBe(moment)
     expect(event.duration.toSeconds()).toBe(45 * 60)
+  })
+
+  it('is the moment that is meant in every zone there is, in winter and in summer', () => {
+    const zones = Intl.supportedValuesOf('timeZone').filter((zone) => appointmentIssues(at('2026-12-04T09:30', zone)).length === 0)
+    expect(zones.length).toBeGreaterThan(400)
+    for (const zone of [...zones, 'UTC', 'Etc/UTC']) {
+      for (const start of ['2026-12-04T09:30', '2026-07-04T09:30']) {
+        const { start: begins } = readBack(toCalendar(at(start, zone), ID, NOW))
+        // By the table of offsets, for the clock of this machine may know older laws.
+        const [, sign, hours, minutes] = /^([+-])(\d\d)(\d\d)$/.exec(tzlib_get_offset(zone, start.slice(0, 10), start.slice(11))) ?? []
+        const offset = (sign === '-' ? -1 : 1) * (Number(hours) * 60 + Number(minutes)) * 60_000
+        expect(`${zone} ${new Date(begins.toJSDate().getTime() + offset).toISOString().slice(0, 16)}`).toBe(`${zone} ${start}`)
+      }
+    }
   })
 
   it('reminds, is named for good, stamps in UTC, and says nothing of the person', () => {

@@ -72,11 +72,11 @@ export function toCalendar({ start, zone, minutes, remindHours }: Appointment, i
     alarms: remindHours > 0 ? [{ type: ICalAlarmType.display, trigger: remindHours * 3600, description: TITLE }] : [],
   })
   // A Date knows one zone, that of the machine, whose own clock may skip the hour that is meant: the wall clock is written as it was typed.
-  const clock = (name: 'DTSTART' | 'DTEND', after: number) => `${name};TZID=${zone}:${wallClock(start, after)}`
-  return calendar
-    .toString()
-    .replace(/^DTSTART;TZID=.*$/m, clock('DTSTART', 0))
-    .replace(/^DTEND;TZID=.*$/m, clock('DTEND', minutes))
+  const clock = (name: 'DTSTART' | 'DTEND', after: number) =>
+    zone === 'UTC' ? `${name}:${wallClock(start, after)}Z` : `${name};TZID=${zone}:${wallClock(start, after)}`
+  // The zone has beginnings of its own, above the event.
+  const [zones = '', event = ''] = calendar.toString().split(/(?=BEGIN:VEVENT)/)
+  return zones + event.replace(/^DTSTART[;:].*$/m, clock('DTSTART', 0)).replace(/^DTEND[;:].*$/m, clock('DTEND', minutes))
 }
 
 function blockOf(zone: string): string | null {

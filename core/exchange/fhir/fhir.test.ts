@@ -181,7 +181,7 @@ describe('whatever is brought in', () => {
       const resource = copy.entry[at % copy.entry.length]?.resource ?? {}
       const keys = Object.keys(resource)
       resource[keys[at % keys.length] ?? ''] = value
-      return copy as unknown
+      return copy
     })
     fc.assert(
       fc.property(fc.oneof(fc.jsonValue(), broken), (input) => {

@@ -1,5 +1,6 @@
 'use client'
 
+import { useSearchParams } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { noteOf, noteReadAgain } from '@/core/note/note'
 import { arranged, type TemplateId } from '@/core/note/template'
@@ -31,7 +32,9 @@ export function NoteScreen({ title }: { readonly title: Titled }) {
   )
   const groups = useMemo(() => arranged(sections, template), [sections, template])
   const sentences = useMemo(() => tracedOf(sections), [sections])
-  const [chosen, setChosen] = useState<string | null>(() => askedSentence(sentences))
+  // Outside the application, as in a test of this screen alone, the address is the window's own.
+  const query = (useSearchParams() as ReturnType<typeof useSearchParams> | null) ?? new URLSearchParams(window.location.search)
+  const [chosen, setChosen] = useState<string | null>(() => askedSentence(query, sentences))
   const here = sentences.find((s) => s.id === chosen) ?? null
   useKeys(({ key, onControl }) => {
     if (key === 'escape' && chosen !== null) {
@@ -68,10 +71,10 @@ export function NoteScreen({ title }: { readonly title: Titled }) {
   )
 }
 
-/** The sentence somebody came back to, "#tests-3", or the first that rests on what they came from, "?about=source:sij-pain right". */
-function askedSentence(sentences: readonly Traced[]): string | null {
-  const asked = window.location.hash.slice(1)
-  const [kind, ...id] = (new URLSearchParams(window.location.search).get('about') ?? '').split(':')
+/** The sentence somebody came back to, "?at=tests-3", or the first that rests on what they came from, "?about=source:sij-pain right". */
+function askedSentence(query: Pick<URLSearchParams, 'get'>, sentences: readonly Traced[]): string | null {
+  const asked = query.get('at')
+  const [kind, ...id] = (query.get('about') ?? '').split(':')
   const reason = REASON_KINDS.find((k) => k === kind)
   const about = reason && saidOf({ kind: reason, id: id.join(':') }, sentences)[0]?.id
   return about ?? sentences.find((s) => s.id === asked)?.id ?? null
