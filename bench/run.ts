@@ -4,6 +4,7 @@ import { dependence } from './dependence'
 import { hands } from './hands'
 import { lists } from './lists'
 import { onset } from './onset'
+import { outside } from './outside'
 import { pages } from './pages'
 import { planner } from './planner/report'
 import { randomPlans } from './random-plans'
@@ -21,4 +22,5 @@ onset()
 await planner()
 await pages()
 await visits([1000, 100_000])
+await outside([100, 1000])
 await hands()

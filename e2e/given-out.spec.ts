@@ -77,7 +77,7 @@ test('from a halt to the letter by one key: kept also without the server, read b
   await expect(page.getByRole('button', { name: /^Emergency, now: Possible cauda equina/ })).toHaveAttribute('aria-pressed', 'true')
   // And from what closed to the sentence that says so.
   await page.goto(`${bram}/safety`)
-  await page.getByRole('alert', { name: 'Halt' }).getByRole('link', { name: 'In the note' }).first().click()
+  await page.getByRole('alert', { name: 'Halt' }).getByRole('link', { name: 'In the write-up' }).first().click()
   await expect(page).toHaveURL(/note\?about=gate/)
   await arrived(page)
   await expect(page.locator('[data-sentence][aria-pressed=true]')).toContainText('Possible cauda equina')

@@ -26,7 +26,7 @@ for (const [what, open, names] of rows) {
     return existsSync(file) && !file.endsWith('/') ? readFileSync(file, 'utf8') : ''
   })
   for (const [, name] of (names ?? '').matchAll(/`([^`]+)`/g)) {
-    const exported = new RegExp(`export (?:default )?(?:async )?(?:const|function|interface|type|class) ${name}\\b`)
+    const exported = new RegExp(`export (?:default )?(?:async )?(?:const|function\\*?|interface|type|class) ${name}\\b`)
     if (!texts.some((text) => exported.test(text))) complaints.push(`“${what}”: ${files.join(', ')} exports no ${name}`)
   }
 }

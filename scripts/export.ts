@@ -1,7 +1,7 @@
 // Writes examinations in an open format: npm run --silent export -- --person 101 --format fhir --out FILE
 // Exit 0 when everything was written, 1 when something could not be (nobody of that number, an entry that cannot be read, a full disk),
 // 2 when it was asked for in a way that is not known. What is wrong goes to standard error; without --out the file goes to standard output.
-import { createWriteStream, existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { createWriteStream, existsSync, rmSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
 import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
@@ -15,7 +15,7 @@ import { isOutgoing, type Outgoing, outgoing } from '../db/queries/outgoing'
 import { personByNumber } from '../db/queries/people'
 import { writeTrail } from '../db/queries/trail'
 import { wholePerson } from '../db/queries/whole-person'
-import { archiveOf, countIn, type Scope } from '../server/outside/archive'
+import { archiveOf, countIn, type Scope, scratchFolder } from '../server/outside/archive'
 import { type Format, FORMATS, inFormat, tablesOf } from '../server/outside/formats'
 import { zipped } from '../server/outside/zip'
 import { toPdf } from '../server/paper/pdf'
@@ -171,7 +171,7 @@ async function writeArchive(db: Db, { whose, out, layout }: AskedFor): Promise<v
   const scope: Scope = 'all' in whose ? { all: true } : { person: personAsked(db, whose) }
   const of = countIn(db, scope)
   const now = Date.now()
-  const scratch = mkdtempSync(path.join(path.dirname(dataFile()), 'export-'))
+  const scratch = scratchFolder(path.dirname(dataFile()), now)
   try {
     const onDone = (done: number) => {
       if (done % TOLD_EVERY === 0) console.error(`${done} of ${of} examinations`)

@@ -6,38 +6,19 @@ import path from 'node:path'
 import { type Browser, chromium, type Page } from '@playwright/test'
 import { fillDemoClinic } from '../db/demo/clinic'
 import { fillGenerated } from '../db/demo/generated'
-import { type Db, openDb } from '../db/open'
+import { openDb } from '../db/open'
 import { addAccount } from '../db/queries/accounts'
 import { examHeads } from '../db/queries/exams'
 import { catchUpAll } from '../db/queries/rebuild-findings'
-import { changeSeries } from '../db/queries/series'
-import { composedId } from '../core/record/compose'
-import { simulatedTrials } from '../devices/simulated-series'
 import { CHROMIUM } from '../e2e/chromium'
 import { hashSecret } from '../server/doors/secrets'
 import { freePort, serve } from '../tests/served'
-
-/** A series on simulated people, two examiners. */
-function measureSeries(clinic: Db): void {
-  const series = composedId(Date.now(), 'shown series', 0)
-  const enter = (n: number, change: Parameters<typeof changeSeries>[3]) =>
-    changeSeries(clinic, { id: composedId(Date.now(), 'shown entry', n), by: 'Maren Oake', at: Date.now() + n }, series, change)
-  enter(0, { kind: 'begun', test: 'leg-raise', side: 'left', variant: 'neutral', stage: 'raise', examiners: 2, trials: 2, people: 'simulated' })
-  const limits = { joint: 'hip', min: 0, max: 120, usual: [10, 100] as const }
-  for (let person = 1; person <= 8; person++) {
-    for (const examiner of [1, 2] as const) {
-      const values = simulatedTrials({ limits, series: 'shown', person, examiner, trials: 2 })
-      enter(person * 2 + examiner, { kind: 'measured', person, examiner, values, results: [] })
-    }
-  }
-}
 
 const out = process.argv[2] ?? 'docs/screenshots'
 const data = mkdtempSync(path.join(tmpdir(), 'dust-lantern-shots-'))
 const db = openDb(path.join(data, 'clinic.sqlite'))
 fillDemoClinic(db, new Date())
 fillGenerated(db, new Date(), 64)
-measureSeries(db)
 catchUpAll(db)
 // The latest of each person.
 const exam = Object.fromEntries(
@@ -76,24 +57,11 @@ async function open(page: Page, url: string): Promise<void> {
 }
 
 const of = (name: string, screen: string) => `/exam/${exam[name] ?? ''}/${screen}`
-/** Everything that the tests of the leg ask first, answered no on the bench: single questions, then a group in one key. */
-const ASKED = [...Array.from({ length: 22 }, () => 'n'), 'r', 'r', 'n']
 const VIEWS: readonly View[] = [
   { name: 'today', at: '/today' },
   { name: 'story', at: of('Imre Talvane', 'story') },
   { name: 'bench', at: of('Imre Talvane', 'bench') },
   { name: 'bench-halt', at: of('Bram Wickery', 'bench') },
-  {
-    name: 'bench-confirm',
-    at: of('Corwin Teasel', 'bench'),
-    before: async (page) => {
-      await press(page, ASKED)
-      // Past the seated tests to the raise, by its name.
-      await press(page, ['g'])
-      await page.keyboard.type('straight leg raise left')
-      await press(page, ['Enter', '4', '6', 'Enter', 'u'])
-    },
-  },
   // From here on gates are closed for this person.
   {
     name: 'safety',
@@ -131,7 +99,18 @@ const VIEWS: readonly View[] = [
     },
   },
   { name: 'weigh', at: of('Odalys Brightmoor', 'weigh') },
-  { name: 'note', at: of('Odalys Brightmoor', 'note') },
+  {
+    name: 'note',
+    at: of('Odalys Brightmoor', 'note'),
+    before: (page) => page.getByRole('button', { name: /^The findings point most/ }).click(),
+  },
+  { name: 'letter', at: of('Bram Wickery', 'letter') },
+  {
+    name: 'summary',
+    at: of('Imre Talvane', 'summary'),
+    before: (page) => page.getByLabel(/What you agreed/).fill('Walk ten minutes, twice a day.\nCome back on Friday.'),
+  },
+  { name: 'exchange', at: '/exchange' },
   { name: 'recheck', at: of('Ysolde Penmarrow', 'recheck') },
   {
     name: 'person',
@@ -139,7 +118,6 @@ const VIEWS: readonly View[] = [
     before: async (page) => page.getByRole('region', { name: 'The visits as a table' }).waitFor(),
   },
   { name: 'audit', at: '/audit', before: async (page) => page.getByRole('heading', { name: 'Plan' }).waitFor() },
-  { name: 'reliability', at: '/audit/reliability' },
   { name: 'library-test', at: '/library/sacral-thrust' },
 ]
 
@@ -168,11 +146,6 @@ async function signedIn(browser: Browser): Promise<void> {
     await page.getByRole('dialog', { name: 'Locked' }).waitFor()
     await page.waitForTimeout(400)
     await shot('lock')
-    await page.getByLabel('PIN or password').fill('three slow ferries at dusk')
-    await page.keyboard.press('Enter')
-    await page.getByRole('dialog').waitFor({ state: 'hidden' })
-    await open(page, `${own.url}/settings/trail`)
-    await shot('trail')
   } finally {
     await own.stop()
     for (const one of [folder, `${folder}-keys`]) rmSync(one, { recursive: true, force: true })

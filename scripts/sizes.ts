@@ -32,6 +32,7 @@ const pages: readonly (readonly [string, number])[] = [
     '/settings',
     '/settings/evidence',
     '/settings/rules',
+    '/exchange',
     '/audit',
     '/audit/reliability',
     `/person/${person}`,

@@ -39,7 +39,8 @@ function textsOf(file: string): readonly string[] {
 }
 
 /** Pages and texts that the patient reads or hears. */
-const PATIENT = /app\/bell\/|consent-words|core\/story\/screen|\.test\.|core\/vocabulary\/retired-words|core\/evidence\/(sources|reliability)\//
+const PATIENT =
+  /app\/bell\/|consent-words|core\/story\/screen|core\/note\/(plain-words|summary)\.|\.test\.|core\/vocabulary\/retired-words|core\/evidence\/(sources|reliability)\//
 
 const told = (where: string, texts: readonly string[]) => texts.flatMap((text) => retiredIn(text).map(({ say }) => `${where}: “${text}”; say ${say}`))
 

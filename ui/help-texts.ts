@@ -110,7 +110,7 @@ export const HELP = {
     words: [['telling movement', 'The test that brought the complaint on and says most about the leading source; one or two are drawn.']],
   },
   exchange: {
-    title: 'Bring in and take out',
+    title: 'Import and export',
     purpose: 'Many files at once, each taken whole or not at all, with a line on what became of it; and an archive of everything, for moving away.',
     keys: [],
     words: [

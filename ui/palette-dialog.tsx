@@ -15,7 +15,7 @@ const SCREENS: readonly (readonly [string, string])[] = [
   ['Today', '/today'],
   ['Library', '/library'],
   ['Audit', '/audit'],
-  ['Bring in and take out', '/exchange'],
+  ['Import and export', '/exchange'],
   ['Settings', '/settings'],
   ['Evidence register', '/settings/evidence'],
   ['Rules of this clinic', '/settings/rules'],

@@ -61,7 +61,7 @@ export function BringInMany() {
   return (
     <section aria-labelledby="bring-in" className="mt-4 rounded-card border border-hair bg-sheet px-5 py-4">
       <h2 id="bring-in" className="text-xl">
-        Bring files in
+        Import files
       </h2>
       <p className="mt-1 text-ash">
         Exam files, everything of a person, an archive of this program, or FHIR R4 (a Patient, or a bundle). Each examination is taken whole or not at all,
@@ -133,7 +133,7 @@ export function BringInMany() {
               </tbody>
             </table>
           </Wide>
-          <Button className="mt-3" onClick={() => saveHere(reportOf(rows), 'text/plain', 'brought-in.txt')}>
+          <Button className="mt-3" onClick={() => saveHere(reportOf(rows), 'text/plain', 'imported.txt')}>
             Save this report
           </Button>
         </>

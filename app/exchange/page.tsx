@@ -7,7 +7,7 @@ import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { BringInMany } from './bring-in-many'
 
-export const metadata: Metadata = { title: 'Bring in and take out' }
+export const metadata: Metadata = { title: 'Import and export' }
 export const dynamic = 'force-dynamic'
 
 export default async function ExchangePage() {
@@ -16,7 +16,7 @@ export default async function ExchangePage() {
     <>
       <SiteHeader who={who} />
       <main className="mx-auto max-w-5xl px-4 py-6 sm:px-6">
-        <ScreenTitle className="text-3xl">Bring in and take out</ScreenTitle>
+        <ScreenTitle className="text-3xl">Import and export</ScreenTitle>
         <BringInMany />
         {who.role === 'lead' && (
           <section aria-labelledby="archive" className="mt-6 rounded-card border border-hair bg-sheet px-5 py-4">

@@ -40,7 +40,7 @@ export default async function SettingsPage() {
             Own rules
           </Link>
           <Link href="/exchange" className="flex min-h-11 items-center underline underline-offset-4">
-            Bring in and take out
+            Import and export
           </Link>
           {LEADS.filter(() => who.role === 'lead').map(([href, words]) => (
             <Link key={href} href={href} className="flex min-h-11 items-center underline underline-offset-4">

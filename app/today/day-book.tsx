@@ -89,9 +89,6 @@ export function DayBook({ today, earlier, title, day, made }: Props) {
           />
         </label>
         <BringIn />
-        <Link href="/exchange" className="inline-flex min-h-11 items-center underline decoration-hair underline-offset-4">
-          Many files at once
-        </Link>
         <Button onClick={() => setAdding(!adding)} aria-expanded={adding} look="main">
           New person <span className="ml-1 opacity-80">P</span>
         </Button>
@@ -124,9 +121,12 @@ export function DayBook({ today, earlier, title, day, made }: Props) {
           The server did not answer. What is shown stays; try again.
         </p>
       )}
-      <p className="mt-4 flex gap-2 text-sm text-ash">
+      <p className="mt-4 flex flex-wrap items-center gap-2 text-sm text-ash">
         <Key>↑</Key>
         <Key>↓</Key> choose <Key>Enter</Key> start or go on <Key>P</Key> new person
+        <Link href="/exchange" className="ml-auto inline-flex min-h-11 items-center underline decoration-hair underline-offset-4">
+          Import and export many files
+        </Link>
       </p>
     </>
   )

@@ -38,6 +38,6 @@ export function partsOf(content: unknown, decode: (base64: string) => string | n
     })
   }
   if ('format' in content && content.format !== FORMAT)
-    return [{ kind: 'wrong', where: '', issue: { pointer: '/format', what: 'is no format that can be brought in' } }]
+    return [{ kind: 'wrong', where: '', issue: { pointer: '/format', what: 'is no format that can be imported' } }]
   return [{ kind: 'exam', where: '', content }]
 }

@@ -12,7 +12,19 @@ import { freeze } from './freeze'
 
 /** What an examination says: as it was signed, else as it is read now. Intervals are left to the screens: they take a second each. */
 export function toldBy(assessment: Assessment): Frozen {
-  return assessment.exam.signed?.frozen ?? freeze(assessment, { intervals: false })
+  return assessment.exam.signed?.frozen ?? once(TOLD, assessment, () => freeze(assessment, { intervals: false }))
+}
+
+/** An assessment is never changed in place, and every format asks it the same: what was told is kept with it. */
+const TOLD = new WeakMap<Assessment, Frozen>()
+const NOT_DONE = new WeakMap<Assessment, readonly NotDone[]>()
+
+function once<T>(known: WeakMap<Assessment, T>, assessment: Assessment, make: () => T): T {
+  const kept = known.get(assessment)
+  if (kept !== undefined) return kept
+  const made = make()
+  known.set(assessment, made)
+  return made
 }
 
 /** A value of one stage of a performance. */
@@ -113,6 +125,10 @@ export interface NotDone {
 
 /** Tests that were left out with a reason, kept back by a gate, or planned and not reached. */
 export function notDoneIn(assessment: Assessment): readonly NotDone[] {
+  return once(NOT_DONE, assessment, () => allNotDone(assessment))
+}
+
+function allNotDone(assessment: Assessment): readonly NotDone[] {
   const skipped = assessment.exam.skips.map(({ test, side, why }): NotDone => ({ test, name: nameOfTest(test), side, as: 'left-out', why }))
   const steps = routeOf(assessment)
     .flatMap((leg) => leg.steps)

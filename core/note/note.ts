@@ -40,7 +40,18 @@ export function writtenNote(assessment: Assessment): readonly Paragraph[] {
   return generated(assessment).map(paragraphOf)
 }
 
+/** An assessment is never changed in place, and every paper and format is made of the same statements. */
+const WRITTEN = new WeakMap<Assessment, readonly Section[]>()
+
 function generated(assessment: Assessment): readonly Section[] {
+  const known = WRITTEN.get(assessment)
+  if (known) return known
+  const written = writeAnew(assessment)
+  WRITTEN.set(assessment, written)
+  return written
+}
+
+function writeAnew(assessment: Assessment): readonly Section[] {
   const { exam } = assessment
   const sections = [
     inShortSection(assessment),

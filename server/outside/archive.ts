@@ -1,4 +1,4 @@
-import { closeSync, createReadStream, mkdtempSync, openSync, rmSync, writeSync } from 'node:fs'
+import { closeSync, createReadStream, mkdtempSync, openSync, readdirSync, rmSync, statSync, writeSync } from 'node:fs'
 import path from 'node:path'
 import { TABLES } from '../../core/exchange/csv/tables'
 import { BYTE_ORDER_MARK, csvDictionary, csvHeader, csvRows } from '../../core/exchange/csv/to'
@@ -30,6 +30,20 @@ export interface ArchiveWith {
   readonly scratch: string
   /** How many examinations are in it so far. */
   readonly onDone?: (done: number) => void
+}
+
+/** Begins the names of folders in which archives grow. */
+const SCRATCH = 'archive-'
+/** No archive takes so long: a folder that is older was left by a power cut. */
+const LEFT_AFTER_MS = 86_400_000
+
+/** A folder of its own for one archive; what a power cut left of earlier ones is removed. */
+export function scratchFolder(folder: string, now: number): string {
+  for (const name of readdirSync(folder).filter((one) => one.startsWith(SCRATCH))) {
+    const left = path.join(folder, name)
+    if (now - statSync(left).mtimeMs > LEFT_AFTER_MS) rmSync(left, { recursive: true, force: true })
+  }
+  return mkdtempSync(path.join(folder, SCRATCH))
 }
 
 /** How many examinations an archive holds. */
@@ -92,7 +106,7 @@ async function* filesOf(out: Outgoing, folder: string, { template, now, print }:
 
 function reportOf(done: number, unreadable: readonly string[], now: number): string {
   const head = [`Written ${new Date(now).toISOString()} by Dust Lantern.`, `Examinations: ${done}, of which ${unreadable.length} could not be read.`]
-  return `${[...head, ...unreadable, '', 'exam.json is brought in again as it is; see docs/exchange.md for every other file.'].join('\n')}\n`
+  return `${[...head, ...unreadable, '', 'exam.json is imported again as it is; see docs/exchange.md for every other file.'].join('\n')}\n`
 }
 
 /** Tables that grow on disk while examinations go by, so that none has to be held. */
@@ -102,7 +116,7 @@ class GrowingTables {
   private open = true
 
   constructor(scratch: string) {
-    this.folder = mkdtempSync(path.join(scratch, 'archive-'))
+    this.folder = mkdtempSync(path.join(scratch, SCRATCH))
     this.files = TABLES.map((table) => {
       const file = path.join(this.folder, `${table.name}.csv`)
       const handle = openSync(file, 'wx', 0o600)

@@ -1,5 +1,5 @@
 import 'server-only'
-import { existsSync } from 'node:fs'
+import { existsSync, rmSync } from 'node:fs'
 import path from 'node:path'
 import { Worker } from 'node:worker_threads'
 import { dataFile } from '../../db/open'
@@ -8,7 +8,7 @@ import { environment } from '../environment'
 import { log } from '../log'
 import type { Paper } from '../paper/paper'
 import { toPdf } from '../paper/pdf'
-import { archiveOf, countIn, type Scope } from './archive'
+import { archiveOf, countIn, type Scope, scratchFolder } from './archive'
 import type { TemplateId } from '../../core/note/template'
 import type { Asked, Told } from './messages'
 import { zipped } from './zip'
@@ -158,8 +158,10 @@ async function* piecesBeside(file: string, scope: Scope, { template, now, onDone
   thread.on('message', arrived)
   thread.on('error', (error) => arrived({ told: 'failed', id, what: error.message }))
   thread.on('exit', () => arrived({ told: 'failed', id, what: 'The thread that writes has ended.' }))
+  // A thread that is ended puts nothing away: what it wrote on the way is removed here.
+  const scratch = scratchFolder(environment().dataFolder, now)
   try {
-    thread.postMessage({ do: 'archive', id, file: dataFile(), scope, template, now, scratch: environment().dataFolder } satisfies Asked)
+    thread.postMessage({ do: 'archive', id, file: dataFile(), scope, template, now, scratch } satisfies Asked)
     for (;;) {
       if (come.length === 0) await new Promise<void>((resolve) => (wake = resolve))
       const told = come.shift()
@@ -171,5 +173,6 @@ async function* piecesBeside(file: string, scope: Scope, { template, now, onDone
     }
   } finally {
     await thread.terminate()
+    rmSync(scratch, { recursive: true, force: true })
   }
 }

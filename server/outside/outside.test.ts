@@ -1,4 +1,4 @@
-import { existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs'
+import { existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync, utimesSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { parse } from 'csv-parse/sync'
@@ -19,7 +19,7 @@ import { wholePerson } from '../../db/queries/whole-person'
 import { decode } from '../../tests/outside'
 import { readPdf } from '../../tests/read-pdf'
 import { toPdf } from '../paper/pdf'
-import { archiveOf, countIn } from './archive'
+import { archiveOf, countIn, scratchFolder } from './archive'
 import { fhirOf, inFormat, tablesOf } from './formats'
 import { takeInExam, takeInPerson } from './take-in'
 import { zipped } from './zip'
@@ -112,6 +112,16 @@ describe('an archive of everybody', () => {
     expect(readdirSync(folder).some((name) => name.startsWith('archive-'))).toBe(true)
     await pieces.return(undefined)
     expect(readdirSync(folder).filter((name) => name.startsWith('archive-'))).toEqual([])
+  })
+
+  it('what a power cut left of an archive is removed with the next one, and a running one is not', () => {
+    const left = path.join(folder, 'archive-left')
+    const running = path.join(folder, 'archive-running')
+    for (const one of [left, running]) mkdirSync(one)
+    utimesSync(left, new Date(NOW - 2 * 86_400_000), new Date(NOW - 2 * 86_400_000))
+    utimesSync(running, new Date(NOW - 60_000), new Date(NOW - 60_000))
+    const mine = scratchFolder(folder, NOW)
+    expect([existsSync(left), existsSync(running), existsSync(mine)]).toEqual([false, true, true])
   })
 
   it('names what cannot be read instead of leaving it out silently', async () => {

@@ -27,7 +27,7 @@ export function InTheNote({ kind, id }: { readonly kind: ReasonKind; readonly id
       href={`/exam/${exam.id}/note?about=${encodeURIComponent(`${kind}:${id}`)}`}
       className="no-print inline-flex min-h-11 items-center text-ash underline decoration-hair underline-offset-4"
     >
-      In the note
+      In the write-up
     </Link>
   )
 }

@@ -25,7 +25,9 @@ export function GatePanel({ closed }: { readonly closed: ClosedGate }) {
       </p>
       <p className="text-lg">{gate.do}</p>
       <Causes of={causes} className="mt-1 text-base text-ash" />
-      <InTheNote kind="gate" id={gate.id} />
+      <p>
+        <InTheNote kind="gate" id={gate.id} />
+      </p>
       {closed.opened !== null && <p className="mt-1">Opened with a reason: {closed.opened}</p>}
       {stops && closed.opened === null && <OpenGate closed={closed} />}
     </section>

@@ -17,7 +17,7 @@ export const POST = route({ as: 'json', largest: 8_000_000 }, ({ body, url, requ
     return problemResponse(422, {
       what: 'This is FHIR, and no exam file.',
       kept: KEPT,
-      do: 'Bring it in under “Bring in and take out”, which reads Patients and bundles.',
+      do: 'Import it under “Import and export”, which reads Patients and bundles.',
     })
   }
   const now = Date.now()
