@@ -19,7 +19,9 @@ export function changeSection(assessment: Assessment, changes: Changes = changes
       const told = changes.signs.flatMap((sign) => sign.since[span] ?? [])
       return [say(`${HEADINGS[span]}: ${tallyWords(tally)}.`, ...told.flatMap(runsOf)), ...told.map((one) => say(changeLine(one), ...runsOf(one)))]
     }),
-    ...(changes.guard === null ? [] : [say(changes.guard)]),
+    ...(changes.guard === null
+      ? []
+      : [say(changes.guard, ...changes.signs.flatMap((sign) => SPANS.flatMap((span) => (sign.since[span] ? runsOf(sign.since[span]) : []))))]),
     ...errorLines(changes).map((line): Statement => say(line)),
   ]
   return lines.length === 0 ? [] : [section('change', lines)]

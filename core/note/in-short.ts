@@ -63,6 +63,7 @@ function conclusion(assessment: Assessment): Statement {
   }
 }
 
+const CHOICE: Reason = { kind: 'choice', id: 'choice' }
 const runOf = ({ id }: { readonly id: string }): Reason => ({ kind: 'run', id })
 
 /** Planned tests told by name in one sentence; more are counted. */
@@ -86,10 +87,10 @@ function whatNext(assessment: Assessment): Statement {
   const asked =
     open === 0 ? 'nothing asked or found calls for a referral' : `nothing found so far calls for a referral; ${counted(open, 'safety question')} not asked`
   const refer = standingOf(assessment.sources).kind === 'refer'
+  const from: readonly Reason[] = [CHOICE, ...exam.runs.map(runOf)]
   const soon = refer ? 'Urgency: medical review.' : `Urgency: routine, ${asked}.`
-  if (findings.length === 0) return say(soon)
-  if (refer) return say(`Next: refer before anything is treated. ${soon}`)
-  return say(`Next: ${next(assessment)} ${soon}`)
+  if (findings.length === 0) return say(soon, ...Object.keys(exam.screen).map((id): Reason => ({ kind: 'question', id })))
+  return say(refer ? `Next: refer before anything is treated. ${soon}` : `Next: ${next(assessment)} ${soon}`, ...from)
 }
 
 function next(assessment: Assessment): string {

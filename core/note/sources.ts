@@ -9,7 +9,7 @@ import { levelWords } from '../level/level-words'
 import { listWords } from '../vocabulary/sentence'
 import { sourceTitle } from '../vocabulary/source'
 import { percent } from './percent'
-import { runsBehindSource, sourceReason } from './reasons'
+import { each, runsBehindSource, sourceReason } from './reasons'
 import { type Section, type Statement, say, section } from './section'
 import { isNeurological } from './stage-words'
 import { UNCHECKED } from './statement'
@@ -19,7 +19,9 @@ export function sourcesSection(assessment: Assessment): Section {
   const lines = assessment.sources.flatMap((verdict) =>
     sourceLines(verdict).map((line) => say(line, sourceReason(verdict), ...runsBehindSource(verdict, assessment))),
   )
-  const warnings = assessment.interplay.map((i) => say(`Mind (${i.side}): ${i.what}`))
+  const positives = (side: string) =>
+    assessment.findings.filter((f) => f.about === side && f.result === 'positive').map((f) => ({ kind: 'run', id: f.run }) as const)
+  const warnings = assessment.interplay.map((i) => say(`Mind (${i.side}): ${i.what}`, ...each(positives(i.side))))
   const weighed = assessment.sources.some((s) => s.weighed)
   return section(
     'sources',

@@ -44,6 +44,14 @@ describe('a sentence of the note', () => {
     }
   })
 
+  it('is without a reason only where it tells of no entry: a title, what is missing, or how the program reads', () => {
+    const bare =
+      /^(Somebody|Nothing |No |Not done\.|Where practitioners|Figures from memory|Read with|Dust Lantern|Consent to testing: not recorded|Visit \d|Measurement error|Sitting:|Supine:|Prone:|Side-lying:|Standing:|Signed |Written )/
+    for (const record of RECORDS)
+      for (const sentence of tracedIn(record).filter((s) => s.from.length === 0 && s.section !== 'words' && s.section !== 'addendum'))
+        expect(sentence.text).toMatch(bare)
+  })
+
   it('keeps what it rests on through the signature', () => {
     const record = ['thigh-thrust', 'gaenslen'].reduce((r, t) => r.test(t, 'right', [BUTTOCK]), sorePelvis())
     const before = tracedIn(record).map(({ text, from }) => ({ text, from }))
