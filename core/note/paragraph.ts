@@ -1,4 +1,4 @@
-import type { Reason } from '../record/reason'
+import { MOST_REASONS, type Reason } from '../record/reason'
 import { SECTION_IDS } from '../vocabulary/note-section'
 import { type PartId, SECTION_HEADINGS, type Section } from './section'
 
@@ -12,7 +12,7 @@ export interface Paragraph {
 
 /** A section as a signature keeps it. */
 export function paragraphOf({ heading, statements, own }: Section): Paragraph {
-  return { heading, lines: statements.map((s) => s.text), from: statements.map((s) => s.from), ...(own !== undefined && { own }) }
+  return { heading, lines: statements.map((s) => s.text), from: statements.map((s) => s.from.slice(0, MOST_REASONS)), ...(own !== undefined && { own }) }
 }
 
 /** A section as it was kept. What was kept without reasons has none. */

@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { recordsOfAllKinds, type Told, troubledRecords } from '../../tests/outside'
-import { signed, sorePelvis, BUTTOCK } from '../../tests/people'
+import { BUTTOCK, NOTHING, signed, soreLeg, sorePelvis } from '../../tests/people'
 import { assess } from '../assess'
 import { testById } from '../catalogue'
+import { signatureOf } from '../exchange/freeze'
+import { composedId } from '../record/compose'
+import { eventIssues } from '../record/event-schema'
 import { closedGates, isEveryday } from '../safety/safety'
 import { noteOf } from './note'
 import { STAGES } from './section'
@@ -50,6 +53,17 @@ describe('a sentence of the note', () => {
     for (const record of RECORDS)
       for (const sentence of tracedIn(record).filter((s) => s.from.length === 0 && s.section !== 'words' && s.section !== 'addendum'))
         expect(sentence.text).toMatch(bare)
+  })
+
+  it('of a note that could hardly be longer fits the shape of a signature', () => {
+    const record = soreLeg()
+    const runs = Array.from({ length: 700 }, (_, n) => n)
+    const long = runs.reduce((r, n) => (n % 50 === 0 ? r.test('leg-raise', n % 100 === 0 ? 'right' : 'left', [NOTHING]) : r), record)
+    const [run] = long.exam.runs
+    if (!run) throw new Error('no run')
+    const exam = { ...long.exam, runs: runs.map((n) => ({ ...run, id: composedId(n, 'many', n) })) }
+    const frozen = signatureOf(exam)
+    expect(eventIssues({ ...frozen, id: composedId(1, 'signed', 1), at: 1, by: 'test-author' })).toEqual([])
   })
 
   it('keeps what it rests on through the signature', () => {

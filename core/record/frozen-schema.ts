@@ -1,5 +1,5 @@
 import * as yup from 'yup'
-import { REASON_KINDS } from './reason'
+import { MOST_REASONS, REASON_KINDS } from './reason'
 import { count, oneOf, probability, shape, slug, words } from './shapes'
 
 const side = oneOf('left', 'right')
@@ -9,6 +9,9 @@ const line = words(4000)
 const name = words(300)
 const list = <T>(max: number, of: yup.ISchema<T, yup.AnyObject>) => yup.array().strict().defined().max(max).of(of)
 const figure = yup.number().strict().min(0).nullable().defined()
+
+/** Lines of one section of a note: every performance has two, and nobody does as many. */
+const MOST_LINES = 5000
 
 /** The shape of an edition. */
 export const EDITION_SHAPE = shape({ catalogue: count.min(1).required(), rules: count.min(1).required(), register: count.min(1).required() })
@@ -98,8 +101,8 @@ export const FROZEN_SHAPE = shape({
     50,
     shape({
       heading: name,
-      lines: list(1000, words(20_000)),
-      from: list(1000, list(200, shape({ kind: oneOf(...REASON_KINDS), id: words(100) })))
+      lines: list(MOST_LINES, words(20_000)),
+      from: list(MOST_LINES, list(MOST_REASONS, shape({ kind: oneOf(...REASON_KINDS), id: words(100) })))
         .default(undefined)
         .optional(),
       own: words(20_000).default(undefined).optional(),

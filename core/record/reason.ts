@@ -29,6 +29,9 @@ export const REASON_KINDS = [
 ] as const
 export type ReasonKind = (typeof REASON_KINDS)[number]
 
+/** Reasons that a signature keeps of one sentence; one about everything rests on more, and the first tell enough. */
+export const MOST_REASONS = 200
+
 /** One thing a sentence rests on. */
 export interface Reason {
   readonly kind: ReasonKind
