@@ -71,7 +71,13 @@ describe('what the clinic knows', () => {
     writeSetting(db, written(2), 'setting', 'first-contact')
     writeSetting(db, written(3), 'schools', {})
     writeSetting(db, written(4), 'turns', [{ from: 'sitting', to: 'prone', seconds: 50 }])
-    expect(houseOf(db)).toEqual({ schools: {}, setting: 'first-contact', mode: 'full-baseline', turns: [{ from: 'sitting', to: 'prone', seconds: 50 }] })
+    expect(houseOf(db)).toEqual({
+      schools: {},
+      setting: 'first-contact',
+      mode: 'full-baseline',
+      turns: [{ from: 'sitting', to: 'prone', seconds: 50 }],
+      template: 'full',
+    })
   })
 
   it('is never changed and never removed', () => {

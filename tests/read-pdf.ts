@@ -1,4 +1,5 @@
-import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
+import path from 'node:path'
+import { Worker } from 'node:worker_threads'
 
 /** What another program reads in a PDF. */
 export interface ReadPdf {
@@ -12,38 +13,30 @@ export interface ReadPdf {
   readonly alternatives: readonly string[]
 }
 
-interface Node {
-  readonly role?: string
-  readonly alt?: string
-  readonly children?: readonly Node[]
-}
+type Told = { readonly id: number; readonly read: ReadPdf } | { readonly id: number; readonly failed: string }
+
+let thread: Worker | null = null
+let last = 0
 
 /** Read a PDF with a program that knows nothing of the one that wrote it. */
-export async function readPdf(bytes: Uint8Array): Promise<ReadPdf> {
-  const task = getDocument({ data: new Uint8Array(bytes), verbosity: 0 })
-  const document = await task.promise
-  const pages: string[] = []
-  const structure: string[] = []
-  const alternatives: string[] = []
-  for (let n = 1; n <= document.numPages; n++) {
-    const page = await document.getPage(n)
-    const content = await page.getTextContent()
-    pages.push(
-      content.items
-        .map((item) => ('str' in item ? item.str + (item.hasEOL ? '\n' : '') : ''))
-        .join('')
-        .replace(/[ \n]+/g, ' '),
-    )
-    const walk = (node: Node) => {
-      if (node.role && node.role !== 'Root') structure.push(node.role)
-      if (node.alt !== undefined) alternatives.push(node.alt)
-      for (const child of node.children ?? []) walk(child)
+export function readPdf(bytes: Uint8Array): Promise<ReadPdf> {
+  const reader = (thread ??= startReader())
+  const id = ++last
+  return new Promise((resolve, reject) => {
+    const hear = (told: Told) => {
+      if (told.id !== id) return
+      reader.off('message', hear)
+      if ('read' in told) resolve(told.read)
+      else reject(new Error(told.failed))
     }
-    // What a browser prints may have none.
-    const tree = (await page.getStructTree()) as Node | null
-    if (tree) walk(tree)
-  }
-  const { info } = (await document.getMetadata()) as { info: { Title?: string; Language?: string } }
-  await task.destroy()
-  return { pages, title: info.Title ?? '', language: info.Language ?? '', structure, alternatives }
+    reader.on('message', hear)
+    reader.postMessage({ id, bytes: new Uint8Array(bytes) })
+  })
+}
+
+function startReader(): Worker {
+  const started = new Worker(path.resolve('tests/read-pdf-thread.mjs'))
+  started.setMaxListeners(100)
+  started.unref()
+  return started
 }

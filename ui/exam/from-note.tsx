@@ -8,7 +8,8 @@ import { useExam } from './store'
 
 /** The way back to the sentence of the note somebody came from. */
 export function FromNote({ examId }: { readonly examId: string }) {
-  const from = useSearchParams().get('from')
+  // Outside the application, as in a test of a screen alone, there is no address.
+  const from = (useSearchParams() as ReturnType<typeof useSearchParams> | null)?.get('from') ?? null
   if (from === null || !/^[a-z]+(-\d+){1,2}$/.test(from)) return null
   return (
     <p className="no-print border-b border-hair bg-glow px-4 sm:px-6">

@@ -5,7 +5,11 @@ import { SHIPPED } from '@/core/evidence/knowledge'
 import { sorePelvis } from '@/tests/people'
 import { ExamRecord, type Loaded } from './exam-record'
 
-vi.mock('next/navigation', () => ({ useRouter: () => ({ push: vi.fn(), refresh: vi.fn() }), usePathname: () => '/exam/e/bench' }))
+vi.mock('next/navigation', () => ({
+  useRouter: () => ({ push: vi.fn(), refresh: vi.fn() }),
+  usePathname: () => '/exam/e/bench',
+  useSearchParams: () => new URLSearchParams(),
+}))
 
 const { exam, events } = sorePelvis()
 const loaded: Loaded = { events, faults: [], clinic: SHIPPED, turns: [], house: { schools: {}, setting: 'referred' } }
