@@ -28,12 +28,14 @@ const CORE = {
   environment: 'node' as const,
   // The clock only ends a test that hangs; cases are bounded by their number.
   testTimeout: 180_000,
+  hookTimeout: 180_000,
 }
 const UI = {
   environment: 'jsdom' as const,
   setupFiles: ['./tests/setup-ui.ts'],
   // A whole table stepped through by keyboard takes seconds on a small machine.
   testTimeout: 180_000,
+  hookTimeout: 180_000,
 }
 
 export default defineConfig({

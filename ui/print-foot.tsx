@@ -20,7 +20,7 @@ interface Props {
  */
 export function PrintFoot({ about, version }: Props) {
   useEffect(() => {
-    if (typeof CSSStyleSheet === 'undefined' || !('replaceSync' in CSSStyleSheet.prototype)) return
+    if (typeof CSSStyleSheet === 'undefined' || !('replaceSync' in CSSStyleSheet.prototype) || !('adoptedStyleSheets' in document)) return
     const sheet = new CSSStyleSheet()
     sheet.replaceSync(footRules(about, version, new Date()))
     document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet]
