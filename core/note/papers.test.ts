@@ -2,7 +2,9 @@ import { automatedReadabilityIndex, daleChallReadabilityScore, fleschKincaidGrad
 import { describe, expect, it } from 'vitest'
 import { recordsOfAllKinds, type Told, troubledRecords } from '../../tests/outside'
 import { BUTTOCK, performed, soreLeg, sorePelvis } from '../../tests/people'
+import { fullExam } from '../../bench/full-exam'
 import { assess } from '../assess'
+import { eventIssues } from '../record/event-schema'
 import { CATALOGUE, testById } from '../catalogue'
 import { haltsOf } from '../safety/safety'
 import { SCREEN } from '../story/screen'
@@ -44,6 +46,14 @@ describe('a referral letter', () => {
     const { measured, begun } = recordsOfAllKinds()
     expect(begun && letterOf(begun)).toMatch('Not done: strength, reflexes and sensation are not known.')
     expect(measured && letterOf(measured)).toMatch(/- Neurological examination, lower limb, left, 2026-03-03T.+: strength 5: .+ reflex 2: /)
+  })
+
+  it('of an examination in which every test was done fits the record', () => {
+    const { exam } = fullExam()
+    const text = letterOf({ exam, events: [] })
+    expect(text.length).toBeGreaterThan(5000)
+    const event = { type: 'letter-written', to: '', urgency: 'routine', agreed: 'yes', text, id: exam.id, at: 1, by: 'test-author' }
+    expect(eventIssues(event)).toEqual([])
   })
 
   it('says what was not examined, and never calls a question that was not asked a no', () => {

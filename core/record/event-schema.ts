@@ -99,7 +99,8 @@ export const EVENT_SHAPES = {
     to: words(300),
     urgency: oneOf(...LETTER_URGENCIES),
     agreed: oneOf('yes', 'no', 'not-asked'),
-    text: words(20_000).min(1),
+    // The letter of an examination in which every test was done is longer than a note by hand.
+    text: words(60_000).min(1),
   }),
   'summary-given': event('summary-given', { agreed: words(2000), figures: yup.boolean().strict().required(), text: words(20_000).min(1) }),
   'episode-continued': event('episode-continued', VISIT_FIELDS['episode-continued']),

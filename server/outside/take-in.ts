@@ -29,6 +29,13 @@ export interface Alike {
 /** Whose it is: asked about, somebody new, this person, or whoever is the same by name and day of birth where there is exactly one. */
 export type Whose = { readonly ask: true } | { readonly new: true } | { readonly person: string } | { readonly same: true }
 
+/** Whose it is, as an address says it: an id, `new`, `same`; nothing asks. */
+export function whoseOf(answer: string | null): Whose {
+  if (answer === null) return { ask: true }
+  if (answer === 'new') return { new: true }
+  return answer === 'same' ? { same: true } : { person: answer }
+}
+
 /** What became of a file. */
 export type TakenIn =
   | { readonly as: 'taken' | 'known'; readonly examId: string | null; readonly personId: string }
@@ -121,6 +128,7 @@ function personFor(db: Db, id: string, named: Named, whose: Whose): Found {
   return only ? { into: only } : { ask: alike }
 }
 
+/** Letter by letter, accents among them: who is joined unasked has to be more alike than who is only shown as alike. */
 function sameName(a: string, b: string): boolean {
   const plain = (name: string) => name.normalize('NFC').trim().replace(/\s+/g, ' ').toLowerCase()
   return plain(a) === plain(b)

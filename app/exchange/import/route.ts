@@ -1,7 +1,7 @@
 import { isFhir } from '@/core/exchange/fhir/from'
 import { db } from '@/db'
 import { askingOf, noteOnTrail } from '@/server/doors/asking'
-import { KEPT, takeInExam, type Whose } from '@/server/outside/take-in'
+import { KEPT, takeInExam, whoseOf } from '@/server/outside/take-in'
 import { projectSoon } from '@/server/projector'
 import { problemResponse, route } from '@/server/route'
 
@@ -40,9 +40,3 @@ export const POST = route({ as: 'json', largest: 8_000_000 }, ({ body, url, requ
       return Response.json({ examId: taken.examId })
   }
 })
-
-function whoseOf(answer: string | null): Whose {
-  if (answer === null) return { ask: true }
-  if (answer === 'new') return { new: true }
-  return answer === 'same' ? { same: true } : { person: answer }
-}

@@ -1,6 +1,6 @@
 import * as yup from 'yup'
 import { db } from '@/db'
-import { takeInPerson, type Whose } from '@/server/outside/take-in'
+import { takeInPerson, whoseOf } from '@/server/outside/take-in'
 import { problemResponse, route } from '@/server/route'
 
 const PERSON = yup
@@ -17,9 +17,7 @@ export const POST = route({ as: 'json' }, ({ body, url, who }) => {
       kept: 'Nothing was imported; everything here is as it was.',
       do: 'Enter the person by hand on Today.',
     })
-  const answer = url.searchParams.get('person')
-  const whose: Whose = answer === null ? { ask: true } : answer === 'new' ? { new: true } : answer === 'same' ? { same: true } : { person: answer }
-  const taken = takeInPerson(db(), body, whose, { by: who.id, now: Date.now() })
+  const taken = takeInPerson(db(), body, whoseOf(url.searchParams.get('person')), { by: who.id, now: Date.now() })
   switch (taken.as) {
     case 'refused':
       return problemResponse(taken.status, taken.problem)

@@ -36,7 +36,9 @@ const AGREED = [
 export function LetterScreen({ title }: { readonly title: Titled }) {
   const { exam, assessment, record, link } = useExam()
   const field = useId()
-  const [urgency, setUrgency] = useState<LetterUrgency>(() => urgencyOf(assessment))
+  // Until another is chosen it is the record's own: a halt that comes while the letter is open counts.
+  const [chosen, setUrgency] = useState<LetterUrgency | null>(null)
+  const urgency = chosen ?? urgencyOf(assessment)
   const [agreed, setAgreed] = useState<LetterWritten['agreed']>('not-asked')
   const [to, writeTo, toDone] = useTextDraft(`letter to ${exam.id}`, '')
   const head: LetterHead = useMemo(
@@ -97,7 +99,7 @@ export function LetterScreen({ title }: { readonly title: Titled }) {
             id={field}
             value={body}
             rows={18}
-            maxLength={18000}
+            maxLength={55_000}
             onChange={(e) => write(e.target.value)}
             className="w-full rounded-card border border-edge bg-sheet px-3 py-2 text-[15px] leading-relaxed"
           />
