@@ -7,7 +7,7 @@ import type { EventContent, ExamEvent } from '../core/record/event'
 import { openDb } from '../db/open'
 import { appendEvents } from '../db/queries/exam-events'
 import { openExam } from '../db/queries/open-exam'
-import { fullExam } from './full-exam'
+import { fullExam } from '../tests/full-exam'
 import { ratio, report, share, timed } from './measure'
 
 const RUNS = 200

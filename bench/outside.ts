@@ -12,7 +12,7 @@ import { appendEvents } from '../db/queries/exam-events'
 import { bookExam } from '../db/queries/exams'
 import { addPerson } from '../db/queries/people'
 import { markAsDemo } from '../db/queries/this-clinic'
-import { fullExam } from './full-exam'
+import { fullExam } from '../tests/full-exam'
 import { ratio, report, share } from './measure'
 import { withServers } from './servers'
 

@@ -8,7 +8,7 @@ import type { ExamEvent } from '../core/record/event'
 import { type Exam, examFrom } from '../core/record/exam'
 import { holdingOf } from '../core/sensitivity'
 import { SOURCES } from '../core/vocabulary/source'
-import { fullExam } from './full-exam'
+import { fullExam } from '../tests/full-exam'
 import { ratio, report, share, timed } from './measure'
 
 /** Everything that is computed after one event, with all tests done, against one frame of the screen; and how it grows. */

@@ -2,7 +2,7 @@ import { automatedReadabilityIndex, daleChallReadabilityScore, fleschKincaidGrad
 import { describe, expect, it } from 'vitest'
 import { recordsOfAllKinds, type Told, troubledRecords } from '../../tests/outside'
 import { BUTTOCK, performed, soreLeg, sorePelvis } from '../../tests/people'
-import { fullExam } from '../../bench/full-exam'
+import { fullExam } from '../../tests/full-exam'
 import { assess } from '../assess'
 import { eventIssues } from '../record/event-schema'
 import { CATALOGUE, testById } from '../catalogue'
