@@ -1,6 +1,6 @@
 import { assess } from '../core/assess'
 import { toExamFile } from '../core/exchange/exam-file/to'
-import type { FhirSource } from '../core/exchange/fhir/to'
+import type { FhirSource } from '../core/exchange/fhir/source'
 import type { ExportedPerson } from '../core/exchange/person'
 import type { Composed } from '../core/record/compose'
 import type { ExamEvent } from '../core/record/event'
@@ -80,6 +80,7 @@ export function fhirSource({ exam, events }: Told): FhirSource {
     at: exam.openedAt,
     now: exam.openedAt + 86_400_000,
     names: { 'test-author': 'Maren Oake' },
+    episodeOpen: true,
     encode,
   }
 }

@@ -1,3 +1,4 @@
+import { episodeOf } from '../record/episode-of'
 import type { Assessment } from '../assess'
 import type { EarlierRun, Exam, Run } from '../record/exam'
 import { signKey } from '../record/visit'
@@ -33,7 +34,7 @@ export function nextVisit(last: Assessment): readonly EventContent[] {
   return [
     {
       type: 'episode-continued',
-      episode: exam.episode?.episode ?? exam.id,
+      episode: episodeOf(exam),
       visit: visit + 1,
       given: exam.described,
       earlier: earlier.toSorted((a, b) => a.visit - b.visit || a.startedAt - b.startedAt),

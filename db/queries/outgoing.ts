@@ -8,6 +8,9 @@ import type { Db } from '../open'
 import { type ExamTitle, titleOfExam } from './exam-title'
 import { examHead } from './exams'
 import { recordOf } from './ledger'
+import { episodeState } from '../../core/change/episode-change'
+import { episodeOf } from '../../core/record/episode-of'
+import { episodeEntries } from './episodes'
 import { practitionerById } from './practitioners'
 
 /** Everything of one examination that any format is made of. */
@@ -18,6 +21,8 @@ export interface Outgoing {
   readonly assessment: Assessment
   readonly events: readonly ExamEvent[]
   readonly file: ExamFile
+  /** Does the episode of care go on? Said beside its examinations. */
+  readonly episodeOpen: boolean
   /** Names of those who recorded in it. */
   readonly names: Readonly<Record<string, string>>
 }
@@ -45,6 +50,7 @@ export function outgoing(db: Db, examId: string, clinic: Clinic): Outgoing | Not
     assessment: assess(exam, { clinic }),
     events,
     file: toExamFile(exam, events, { name, born, work }, head.at, clinic),
+    episodeOpen: episodeState(episodeEntries(db, { episode: episodeOf(exam), person: id })).open,
     names: Object.fromEntries(authors.map((by) => [by, practitionerById(db, by)?.name ?? by])),
   }
 }

@@ -1,3 +1,4 @@
+import { episodeOf } from '../../core/record/episode-of'
 import { and, asc, desc, eq, gte, inArray, lt, or, sql } from 'drizzle-orm'
 import { assess, type Assessment } from '../../core/assess'
 import type { Clinic } from '../../core/evidence/knowledge'
@@ -63,7 +64,7 @@ export function noteHead(db: Db, examId: string, exam: Exam, head: number): void
     age: exam.ageYears,
     complaint: exam.symptoms[0]?.words ?? '',
     symptoms: symptomsAsText(exam),
-    episode: exam.episode?.episode ?? examId,
+    episode: episodeOf(exam),
     visit: exam.episode?.visit ?? 1,
   })
 }

@@ -49,7 +49,7 @@ export function noteMarkdown(all: readonly Outgoing[], template: TemplateId): st
 
 /** One FHIR bundle of one or more examinations; a resource that several share stands in it once. */
 export function fhirOf(all: readonly Outgoing[], now: number): string {
-  const bundles = all.map(({ person, assessment, events, file, at, names }) => toFhir({ person, assessment, events, file, at, now, names, encode }))
+  const bundles = all.map((out) => toFhir({ ...out, now, encode }))
   const [first, ...more] = bundles
   if (!first) return ''
   const entries = new Map([first, ...more].flatMap((bundle) => bundle.entry ?? []).map((entry) => [entry.fullUrl, entry]))

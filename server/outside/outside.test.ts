@@ -1,15 +1,17 @@
+import { episodeOf } from '../../core/record/episode-of'
 import { existsSync, mkdirSync, mkdtempSync, readdirSync, rmSync, utimesSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { parse } from 'csv-parse/sync'
 import { strFromU8, unzipSync } from 'fflate'
-import type { Bundle } from 'fhir/r4'
+import type { Bundle, FhirResource } from 'fhir/r4'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { TABLES } from '../../core/exchange/csv/tables'
 import { partsOf } from '../../core/exchange/parts'
 import { fillDemoClinic } from '../../db/demo/clinic'
 import { type Db, openDb, openToRead } from '../../db/open'
 import { clinicKnowledge } from '../../db/queries/clinic'
+import { changeEpisode, episodeOfExam } from '../../db/queries/episodes'
 import { examHeads, examsOfPerson } from '../../db/queries/exams'
 import { importedAs } from '../../db/queries/imports'
 import { recordOf } from '../../db/queries/ledger'
@@ -163,7 +165,20 @@ describe('one examination in every format', () => {
     expect((await readPdf(pdf.body as Uint8Array)).pages.join(' ')).toContain('Possible cauda equina syndrome')
   })
 
-  it('one bundle of several visits names the person once', () => {
+  it('tells an episode as active until it is closed', () => {
+    const name = episodeOfExam(db, halted().file.exam.id)
+    const status = () => {
+      const { entry = [] } = JSON.parse(fhirOf([halted()], NOW)) as { entry?: { resource?: FhirResource }[] }
+      return entry.flatMap(({ resource }) => (resource?.resourceType === 'EpisodeOfCare' ? [resource.status] : []))
+    }
+    expect(status()).toEqual(['active'])
+    if (!name) throw new Error('no episode')
+    const said = { id: '01a00000-0000-7000-8000-000000000001', by: 'Maren Oake', at: NOW }
+    expect(changeEpisode(db, said, name, { kind: 'discharged', summary: 'sent on' })).toBeNull()
+    expect(status()).toEqual(['finished'])
+  })
+
+  it('one bundle of several visits names the person, who examined and each episode once', () => {
     const head = examHeads(db).find((h) => h.person.name === 'Hesper Dray')
     const outs = examsOfPerson(db, head?.person.id ?? '')
       .map((one) => outgoing(db, one.id, clinicKnowledge(db)))
@@ -173,6 +188,8 @@ describe('one examination in every format', () => {
     const kinds = bundle.entry?.map((e) => e.resource?.resourceType) ?? []
     expect(kinds.filter((kind) => kind === 'Patient')).toHaveLength(1)
     expect(kinds.filter((kind) => kind === 'Encounter')).toHaveLength(outs.length)
+    expect(kinds.filter((kind) => kind === 'Practitioner')).toHaveLength(new Set(outs.flatMap((out) => Object.keys(out.names))).size)
+    expect(kinds.filter((kind) => kind === 'EpisodeOfCare')).toHaveLength(new Set(outs.map((out) => episodeOf(out.assessment.exam))).size)
     expect(partsOf(bundle, decode).map((part) => part.kind)).toEqual(outs.map(() => 'exam'))
   })
 })

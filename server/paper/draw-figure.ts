@@ -1,9 +1,9 @@
+import { clothesLines } from '../../core/figure/clothes-lines'
 import { contour } from '../../core/figure/contour'
 import type { Body, Figure, Hand, Limb } from '../../core/figure/figure'
-import { between, go, type Point } from '../../core/figure/geometry'
 import { handShape } from '../../core/figure/hand-shape'
-import { headShape, turnOf } from '../../core/figure/head-shape'
-import { closedPath, xy } from '../../core/figure/path'
+import { headLines } from '../../core/figure/head-lines'
+import { pushLines } from '../../core/figure/push-lines'
 
 type Doc = PDFKit.PDFDocument
 
@@ -78,71 +78,30 @@ function silhouette(doc: Doc, limbs: readonly Limb[], fill: string): void {
 function clothes(doc: Doc, limbs: readonly Limb[]): void {
   const paths = limbs.map((l) => contour(l.chain)).filter(Boolean)
   if (paths.length === 0) return
+  const { shirt, shorts } = clothesLines(limbs)
   doc.save()
   for (const d of paths) doc.path(d)
   doc.clip('non-zero')
-  const trunk = limbs.filter((l) => l.id === 'trunk' || l.id === 'spine' || l.id === 'flank-shoulders')
-  for (const l of trunk) doc.path(contour(l.chain.map((s) => ({ ...s, half: s.half + 1 })))).fill(C.cloth)
-  const hips = trunk.flatMap((l) => (l.id === 'trunk' ? l.chain.slice(0, 3) : l.id === 'spine' ? l.chain.slice(-2) : []))
-  if (hips.length > 1)
-    doc
-      .path(
-        contour(
-          hips.map((s) => ({ ...s, half: s.half + 1.5 })),
-          0.2,
-        ),
-      )
-      .fill(C.shorts)
-  for (const { chain } of limbs.filter((l) => l.id.endsWith('-leg'))) {
-    const [a, b, c] = chain
-    if (!a || !b || !c) continue
-    const hem = { at: between(b.at, c.at, 0.45), half: b.half + (c.half - b.half) * 0.45 }
-    doc
-      .path(
-        contour(
-          [a, b, hem].map((s) => ({ ...s, half: s.half + 1 })),
-          0.25,
-        ),
-      )
-      .fill(C.shorts)
-  }
+  for (const d of shirt) doc.path(d).fill(C.cloth)
+  for (const d of shorts) doc.path(d).fill(C.shorts)
   doc.restore()
 }
 
 function drawHead(doc: Doc, head: Body['head']): void {
-  const shape = headShape(turnOf(head))
-  const r = head.half
-  const scaled = (p: Point): Point => ({ x: p.x * r, y: p.y * r })
-  const outline = closedPath(shape.outline.map(scaled))
-  const hair = closedPath([
-    ...shape.hair.map(scaled),
-    { x: r * 1.5, y: r * 0.6 },
-    { x: r * 1.3, y: r * 1.6 },
-    { x: -r * 1.3, y: r * 1.6 },
-    { x: -r * 1.5, y: r * 0.6 },
-  ])
+  const { at, turn, outline, hair, ears, lobes, pupils, features } = headLines(head)
   doc.save()
-  doc.translate(head.at.x, -head.at.y)
-  doc.rotate(90 - head.crown)
-  for (const ear of shape.ears)
-    doc
-      .ellipse(ear.at.x * r, -ear.at.y * r, 1.9 * ear.wide + 0.3, 2.7)
-      .lineWidth(1)
-      .fillAndStroke(C.skin, C.line)
+  doc.translate(at.x, at.y)
+  doc.rotate(turn)
+  for (const ear of ears) doc.ellipse(ear.x, ear.y, ear.wide, ear.high).lineWidth(1).fillAndStroke(C.skin, C.line)
   doc.path(outline).lineWidth(1.1).fillAndStroke(C.skin, C.line)
   doc.save()
   doc.path(outline).clip()
   doc.path(hair).fill(C.hair)
   doc.restore()
+  for (const d of lobes) doc.path(d).lineWidth(0.9).fillAndStroke(C.skin, C.line)
   doc.lineWidth(0.95)
-  for (const eye of shape.eyes) {
-    doc.path(`M${eye.at.x * r - 1.3 * eye.wide} ${-eye.at.y * r}q${1.3 * eye.wide} -1.3 ${2.6 * eye.wide} 0`).stroke(C.line)
-    doc.circle(eye.at.x * r, -eye.at.y * r - 0.1, 0.75).fill(C.line)
-  }
-  if (shape.nose && shape.eyes.length > 1)
-    doc.path(`M${xy(scaled(shape.nose.bridge))}L${xy(scaled(shape.nose.tip))}l${shape.nose.tip.x > 0 ? -1.1 : 1.1} 0.5`).stroke(C.line)
-  if (shape.mouth)
-    doc.path(`M${shape.mouth.at.x * r - 2 * shape.mouth.wide} ${-shape.mouth.at.y * r}q${2 * shape.mouth.wide} 0.9 ${4 * shape.mouth.wide} 0`).stroke(C.line)
+  for (const d of features) doc.path(d).stroke(C.line)
+  for (const eye of pupils) doc.circle(eye.x, eye.y, eye.r).fill(C.line)
   doc.restore()
 }
 
@@ -157,23 +116,8 @@ function drawHand(doc: Doc, hand: Hand): void {
   for (const d of parts) doc.path(d).lineWidth(2.1).stroke(C.ink)
   for (const d of parts) doc.path(d).fill(C.hands)
   doc.restore()
-  if (hand.push !== null) drawPush(doc, hand.at, hand.push)
-}
-
-/** Which way the hand pushes: an arrow, or a crossed ring when it goes straight in. */
-function drawPush(doc: Doc, at: Point, push: number | 'in'): void {
-  if (push === 'in') {
-    doc.circle(at.x, -at.y, 8.4).lineWidth(1.8).stroke(C.lantern)
-    doc
-      .path(`M${at.x - 8.4} ${-at.y}h-4M${at.x + 8.4} ${-at.y}h4M${at.x} ${-at.y - 8.4}v-4M${at.x} ${-at.y + 8.4}v4`)
-      .lineWidth(1.5)
-      .stroke(C.lantern)
-    return
-  }
-  const [from, tip] = [go(at, push, 8), go(at, push, 23)]
-  const barb = (turn: number) => go(tip, push + turn, 5.5)
-  doc
-    .path(`M${xy(from)}L${xy(tip)}M${xy(barb(150))}L${xy(tip)}L${xy(barb(-150))}`)
-    .lineWidth(2.6)
-    .stroke(C.lantern)
+  if (hand.push === null) return
+  const { path, wide, ring } = pushLines(hand.at, hand.push)
+  if (ring) doc.circle(ring.x, ring.y, ring.r).lineWidth(ring.wide).stroke(C.lantern)
+  doc.path(path).lineWidth(wide).stroke(C.lantern)
 }

@@ -1,7 +1,7 @@
 import type { Hand } from '@/core/figure/figure'
-import { go, type Point } from '@/core/figure/geometry'
+import type { Point } from '@/core/figure/geometry'
 import { handShape } from '@/core/figure/hand-shape'
-import { xy } from '@/core/figure/path'
+import { pushLines } from '@/core/figure/push-lines'
 
 /** One of the examiner's hands with its forearm: pressing flat, or closed round what it holds. */
 export function ExaminerHand({ hand }: { readonly hand: Hand }) {
@@ -36,23 +36,13 @@ export function ExaminerHand({ hand }: { readonly hand: Hand }) {
   )
 }
 
-/** Which way the hand pushes: an arrow in the picture, or a crossed ring when it goes straight in. */
+/** An arrow, or a crossed ring. */
 function Push({ at, push }: { readonly at: Point; readonly push: number | 'in' }) {
-  if (push === 'in') {
-    return (
-      <g transform={`translate(${at.x} ${-at.y})`} stroke="var(--lantern)" strokeWidth="1.5" fill="none">
-        <circle r="8.4" strokeWidth="1.8" />
-        <path d="M-8.4 0h-4M8.4 0h4M0 -8.4v-4M0 8.4v4" strokeLinecap="round" />
-      </g>
-    )
-  }
-  const from = go(at, push, 8)
-  const tip = go(at, push, 23)
-  const barb = (turn: number) => go(tip, push + turn, 5.5)
+  const { path, wide, ring } = pushLines(at, push)
   return (
-    <g stroke="var(--lantern)" strokeWidth="2.6" strokeLinecap="round" strokeLinejoin="round" fill="none">
-      <path d={`M${xy(from)}L${xy(tip)}`} />
-      <path d={`M${xy(barb(150))}L${xy(tip)}L${xy(barb(-150))}`} />
+    <g stroke="var(--lantern)" strokeLinecap="round" strokeLinejoin="round" fill="none">
+      {ring && <circle cx={ring.x} cy={ring.y} r={ring.r} strokeWidth={ring.wide} />}
+      <path d={path} strokeWidth={wide} />
     </g>
   )
 }

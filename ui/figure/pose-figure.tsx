@@ -1,8 +1,8 @@
 'use client'
 
 import { type CSSProperties, useId } from 'react'
+import { clothesLines } from '@/core/figure/clothes-lines'
 import type { Body, Figure, Limb } from '@/core/figure/figure'
-import { between } from '@/core/figure/geometry'
 import { type AngleMark, AngleArc } from './angle-arc'
 import { BREADTH, TONE_COLOURS, useAppearance } from './appearance'
 import { contour } from '@/core/figure/contour'
@@ -105,36 +105,18 @@ function Silhouette({ id, limbs, far = false, children }: SilhouetteProps) {
 
 /** A shirt and shorts, cut to the body's own outline. */
 function Clothes({ limbs }: { readonly limbs: readonly Limb[] }) {
-  const trunk = limbs.filter((l) => l.id === 'trunk' || l.id === 'spine' || l.id === 'flank-shoulders')
-  const legs = limbs.filter((l) => l.id.endsWith('-leg'))
-  const wider = (l: Limb, n: number, by: number) =>
-    contour(
-      l.chain.slice(0, n).map((s) => ({ ...s, half: s.half + by })),
-      0.25,
-    )
-  // The shorts begin at the hips and end above the knee.
-  const hips = trunk.flatMap((l) => (l.id === 'trunk' ? l.chain.slice(0, 3) : l.id === 'spine' ? l.chain.slice(-2) : []))
+  const { shirt, shorts } = clothesLines(limbs)
   return (
     <>
       <g fill="var(--cloth)">
-        {trunk.map((l) => (
-          <path key={l.id} d={contour(l.chain.map((s) => ({ ...s, half: s.half + 1 })))} />
+        {shirt.map((d, i) => (
+          <path key={i} d={d} />
         ))}
       </g>
       <g fill="var(--cloth-far)">
-        {hips.length > 1 && (
-          <path
-            d={contour(
-              hips.map((s) => ({ ...s, half: s.half + 1.5 })),
-              0.2,
-            )}
-          />
-        )}
-        {legs.map((l) => {
-          const [a, b, c] = l.chain
-          const hem = b && c && { at: between(b.at, c.at, 0.45), half: b.half + (c.half - b.half) * 0.45 }
-          return a && b && hem ? <path key={l.id} d={wider({ ...l, chain: [a, b, hem] }, 3, 1)} /> : null
-        })}
+        {shorts.map((d, i) => (
+          <path key={i} d={d} />
+        ))}
       </g>
     </>
   )

@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { renderAround } from '@/tests/exam-around'
 import { recordsOfAllKinds } from '@/tests/outside'
+import { useExam } from '@/ui/exam/store'
 import { BUTTOCK, signed, sorePelvis } from '@/tests/people'
 import type { Composed } from '@/core/record/compose'
 import { LetterScreen } from './letter/letter-screen'
@@ -165,6 +166,28 @@ describe('the referral letter', () => {
     await userEvent.type(body, 'x')
     await userEvent.click(screen.getByRole('button', { name: 'Write it anew from the record' }))
     expect(body).toHaveValue(first)
+  })
+
+  it('follows a halt that comes while it is open, until another urgency is chosen', async () => {
+    function Told() {
+      const { record } = useExam()
+      return <button onClick={() => record([{ type: 'screen-answered', item: 'saddle-numb', answer: 'yes' }])}>Told of numbness</button>
+    }
+    renderAround(
+      sore(),
+      <>
+        <LetterScreen title={TITLE} />
+        <Told />
+      </>,
+    )
+    const paper = screen.getByRole('article', { name: 'The letter as it will be' })
+    expect(paper.textContent).toMatch(/^ROUTINE/)
+    await userEvent.click(screen.getByRole('button', { name: 'Told of numbness' }))
+    expect(screen.getByRole('radio', { name: 'Emergency' })).toBeChecked()
+    expect(paper.textContent).toMatch(/^EMERGENCY/)
+    expect(paper).toHaveTextContent('Possible cauda equina syndrome')
+    await userEvent.click(screen.getByRole('radio', { name: 'Same day' }))
+    expect(paper.textContent).toMatch(/^SAME DAY/)
   })
 
   it('can be written after the signature, and leaves what was signed as it is', async () => {

@@ -1,3 +1,4 @@
+import { episodeOf } from '../../record/episode-of'
 import { type Clinic, SHIPPED } from '../../evidence/knowledge'
 import type { ExamEvent } from '../../record/event'
 import type { Exam } from '../../record/exam'
@@ -9,7 +10,7 @@ export function toExamFile(exam: Exam, events: readonly ExamEvent[], person: Exa
     format: FORMAT,
     version: VERSION,
     person,
-    exam: { id: exam.id, at, episode: { id: exam.episode?.episode ?? exam.id, visit: exam.episode?.visit ?? 1 } },
+    exam: { id: exam.id, at, episode: { id: episodeOf(exam), visit: exam.episode?.visit ?? 1 } },
     facts: { age: exam.ageYears },
     priors: {},
     clinic,
