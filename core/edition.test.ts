@@ -20,6 +20,7 @@ const WORDING: ReadonlySet<string> = new Set([
   'short',
   'words',
   'purpose',
+  'plain',
   'method',
   'faults',
   'doesNotCount',

@@ -7,7 +7,7 @@ import { existsSync, readFileSync } from 'node:fs'
 import path from 'node:path'
 import { parseArgs } from 'node:util'
 import { unzipSync } from 'fflate'
-import { partsOf } from '../core/exchange/parts'
+import { isExamFile, partsOf } from '../core/exchange/parts'
 import { lockedBy, takeLock } from '../db/lock'
 import { dataFile, openDb } from '../db/open'
 import { practitionerById } from '../db/queries/practitioners'
@@ -32,8 +32,7 @@ function run(): number {
   const file = dataFile()
   if (!existsSync(file)) return told(1, `There is no clinic at ${file}. DUST_LANTERN_DATA names its folder.`)
   const pid = lockedBy(path.dirname(file))
-  if (pid !== null)
-    return told(1, `Dust Lantern runs on this folder (process ${pid}). Stop it first, or bring the files in on the screen; nothing was changed.`)
+  if (pid !== null) return told(1, `Dust Lantern runs on this folder (process ${pid}). Stop it first, or import the files on the screen; nothing was changed.`)
   const lock = takeLock(path.dirname(file))
   if (!lock.ok) return told(1, `Dust Lantern runs on this folder (process ${lock.pid}). Nothing was changed.`)
   const db = openDb(file)
@@ -93,7 +92,7 @@ function words(taken: TakenIn): string {
     case 'known':
       return taken.examId ?? taken.personId
     case 'asked':
-      return `${taken.named.name} may be here already: ${taken.people.map((p) => `number ${p.number} (${p.why})`).join(', ')}. Pass --same or --new, or bring it in on the screen.`
+      return `${taken.named.name} may be here already: ${taken.people.map((p) => `number ${p.number} (${p.why})`).join(', ')}. Pass --same or --new, or import it on the screen.`
     case 'refused':
       return `${taken.problem.what} ${taken.problem.do}`
   }
@@ -109,7 +108,7 @@ function contentsOf(file: string): readonly { readonly within: string; readonly 
   }
   try {
     if (bytes.subarray(0, 2).toString('latin1') !== 'PK') return [{ within: '', content: JSON.parse(bytes.toString('utf8')) as unknown }]
-    const inside = unzipSync(bytes, { filter: ({ name }) => /(^|\/)exam\.json$/.test(name) })
+    const inside = unzipSync(bytes, { filter: ({ name }) => isExamFile(name) })
     const files = Object.entries(inside)
     if (files.length === 0) return 'It is an archive without an exam.json.'
     return files.map(([name, content]) => ({ within: name, content: JSON.parse(Buffer.from(content).toString('utf8')) as unknown }))

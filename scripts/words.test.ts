@@ -11,7 +11,7 @@ import { retiredIn } from '@/core/vocabulary/retired-words'
 import { SOURCES } from '@/core/vocabulary/source'
 
 /** What the patient hears, what a study called it, and what keeps an old name findable. */
-const OTHER_REGISTER = new Set(['ask', 'alsoCalled', 'cite', 'quote', 'method', 'criterion', 'id', 'say', 'word'])
+const OTHER_REGISTER = new Set(['ask', 'alsoCalled', 'cite', 'quote', 'method', 'criterion', 'id', 'say', 'word', 'plain'])
 
 /** Every text inside a value, without the keys of another register. */
 function textsIn(value: unknown): readonly string[] {
@@ -40,7 +40,7 @@ function textsOf(file: string): readonly string[] {
 
 /** Pages and texts that the patient reads or hears. */
 const PATIENT =
-  /app\/bell\/|consent-words|core\/story\/screen|core\/note\/(plain-words|summary)\.|\.test\.|core\/vocabulary\/retired-words|core\/evidence\/(sources|reliability)\//
+  /app\/bell\/|consent-words|core\/story\/screen|core\/note\/summary\.|\.test\.|core\/vocabulary\/retired-words|core\/evidence\/(sources|reliability)\//
 
 const told = (where: string, texts: readonly string[]) => texts.flatMap((text) => retiredIn(text).map(({ say }) => `${where}: “${text}”; say ${say}`))
 

@@ -1,4 +1,4 @@
-import { render, screen, waitFor, within } from '@testing-library/react'
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { strToU8, zipSync } from 'fflate'
 import { describe, expect, it, vi } from 'vitest'
@@ -91,6 +91,19 @@ describe('many files at once', () => {
     await userEvent.click(screen.getByRole('radio', { name: 'Join them where name and day of birth are the same' }))
     await userEvent.upload(screen.getByLabelText(/Choose files/), patient)
     await waitFor(() => expect(asked.at(-1)).toBe('/exchange/people?person=same'))
+  })
+
+  it('files that are dropped while others are under way are not taken, and hide none of those', async () => {
+    let answer: (response: Response) => void = () => undefined
+    const fetched = vi.fn(() => new Promise<Response>((resolve) => (answer = resolve)))
+    vi.stubGlobal('fetch', fetched)
+    await choose(file('one.json', fileOf(measured)))
+    await waitFor(() => expect(fetched).toHaveBeenCalledTimes(1))
+    expect(screen.getByRole('status')).toHaveTextContent('Importing 1 of 1.')
+    fireEvent.drop(screen.getByText(/Choose files/), { dataTransfer: { files: [file('two.json', fileOf(halted))] } })
+    answer(Response.json({ examId: 'e1' }))
+    await waitFor(() => expect(rows()).toEqual(['one.jsontakenOpen it']))
+    expect(fetched).toHaveBeenCalledTimes(1)
   })
 
   it('a server that is away takes nothing, and says so for each', async () => {

@@ -33,6 +33,8 @@ export function BringInMany() {
   const [working, setWorking] = useState<{ readonly done: number; readonly of: number } | null>(null)
   const [asking, setAsking] = useState<number | null>(null)
   const bring = async (files: readonly File[]) => {
+    // Files that are dropped meanwhile would take the place of those under way.
+    if (working !== null) return
     // The readers of files are large, and come with the first file.
     const { bringPart, partsIn } = await import('./bring')
     setRows([])
@@ -99,7 +101,7 @@ export function BringInMany() {
       </label>
       <p role="status" className="mt-3">
         {working
-          ? `Bringing in ${working.done + 1} of ${working.of}.`
+          ? `Importing ${working.done + 1} of ${working.of}.`
           : rows.length > 0 &&
             `${count('taken')} taken, ${count('known')} here already, ${count('asked')} waiting for an answer, ${count('refused') + count('not-answered')} refused.`}
       </p>

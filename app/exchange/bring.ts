@@ -1,6 +1,6 @@
 import { strFromU8, unzipSync } from 'fflate'
 import type { Choose } from '@/app/today/whose-file'
-import { partsOf, type Part } from '@/core/exchange/parts'
+import { isExamFile, partsOf, type Part } from '@/core/exchange/parts'
 import { toldAtDoor } from '@/ui/doors/door'
 
 /** A part of a file, with the file it stands in. */
@@ -40,7 +40,7 @@ export async function partsIn(file: File): Promise<readonly ToBring[]> {
 }
 
 function examFilesOf(bytes: Uint8Array) {
-  const inside = unzipSync(bytes, { filter: ({ name }) => /(^|\/)exam\.json$/.test(name) })
+  const inside = unzipSync(bytes, { filter: ({ name }) => isExamFile(name) })
   return Object.entries(inside).map(([name, content]) => ({ name, text: strFromU8(content) }))
 }
 
@@ -72,6 +72,6 @@ export async function bringPart(part: Exclude<ToBring, { kind: 'wrong' }>, perso
     if (came.choose) return { as: 'asked', choose: came.choose }
     return { as: 'refused', what: [came.what, came.do].filter(Boolean).join(' ') || 'The server did not say why.' }
   } catch {
-    return { as: 'not-answered', what: 'The server did not answer. Nothing of it was taken; bring it in again, it is taken once only.' }
+    return { as: 'not-answered', what: 'The server did not answer. Nothing of it was taken; import it again, it is taken once only.' }
   }
 }

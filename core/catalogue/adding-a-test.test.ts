@@ -1,7 +1,11 @@
 import { describe, expect, it, vi } from 'vitest'
 import { assess } from '../assess'
 import { NOTHING, own, sorePelvis } from '../../tests/people'
+import { PERSON } from '../../tests/outside'
+import { TABLES } from '../exchange/csv/tables'
+import { toCsv } from '../exchange/csv/to'
 import { noteOf } from '../note/note'
+import { summaryOf } from '../note/summary'
 import { plainText } from '../note/paragraph'
 import { routeOf } from '../planner/route'
 import { contraindicationOf } from '../safety/safety'
@@ -48,6 +52,14 @@ describe('a test that was added with one file and one line', () => {
     const yes = (item: string) => record.then({ type: 'screen-answered', item, answer: 'yes' }).exam
     expect(contraindicationOf(yes('big-fall'), 'pelvic-rock', 'hand-under')).toBeUndefined()
     expect(contraindicationOf(yes('saddle-numb'), 'pelvic-rock', 'hand-under')?.gate.id).toBe('cauda-equina')
+  })
+
+  it('is told to the person, drawn, and written into every table', () => {
+    const done = record.test('pelvic-rock', 'right', [own(['right-buttock'], 6)])
+    const { movements } = summaryOf(assess(done.exam), { agreed: '', figures: false })
+    expect(movements.map((m) => m.says)).toEqual(['Your pain came on when we pressed down along your right thigh.'])
+    const source = { person: PERSON, assessment: assess(done.exam), at: done.exam.openedAt }
+    for (const table of TABLES.filter(({ name }) => name === 'findings' || name === 'measures')) expect(toCsv(table, [source])).toContain('"Pelvic rock"')
   })
 
   it('is performed, read and written into the note', () => {

@@ -70,6 +70,8 @@ export interface ExamTest extends TestOutline {
   /** Contact before which consent is asked again and a chaperone offered. */
   readonly intimate?: IntimateRegion
   readonly purpose: string
+  /** What was done, as the person would tell it at home; `{side}` stands for the side. Read after "when we". */
+  readonly plain: string
   /** Structures the test stresses, most first. */
   readonly structures: readonly string[]
   readonly posture: Posture
@@ -120,6 +122,11 @@ export const SPINE: ExamTest['plannedFor'] = [...UPPER, 'trunk', ...LOWER]
 /** Declare a test. Checks nothing at run time: the types and catalogue.test.ts do. */
 export function defineTest(test: ExamTest): ExamTest {
   return test
+}
+
+/** How the body lies in this way of a test. */
+export function postureIn(test: Pick<ExamTest, 'posture' | 'variants'>, variant: string): Posture {
+  return test.variants.find((v) => v.id === variant)?.posture ?? test.posture
 }
 
 /** A stage as it is done in this way: its own words and drawing where the way has them. */

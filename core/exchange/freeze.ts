@@ -8,6 +8,7 @@ import type { EventContent } from '../record/event'
 import type { Exam } from '../record/exam'
 import type { Frozen, FrozenEstimate, FrozenFinding } from '../record/frozen'
 import { type SourceId, sourceOf } from '../vocabulary/source'
+import { notDoneNow } from './not-done'
 import { evaluationOf } from './evaluation'
 
 /**
@@ -57,6 +58,7 @@ export function freeze(assessment: Assessment, { intervals = true }: { readonly 
         ...(alert && { alert }),
       })),
     }),
+    notDone: notDoneNow(assessment),
     note: writtenNote(assessment),
   }
 }

@@ -2,6 +2,11 @@ import { FORMAT } from './exam-file/file'
 import { isFhir, type FhirPerson, readFhir } from './fhir/from'
 import type { Issue } from './exam-file/file'
 
+/** Files of an archive that are brought in again; the others tell the same for people and other programs. */
+export function isExamFile(name: string): boolean {
+  return /(^|\/)exam\.json$/.test(name)
+}
+
 /** What a file that is brought in holds. */
 export type Part =
   /** An exam file, still to be read. */

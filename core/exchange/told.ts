@@ -1,31 +1,27 @@
 import type { Assessment } from '../assess'
 import { testById } from '../catalogue'
-import { nameOfTest } from '../catalogue/retired'
 import type { Stage } from '../catalogue/exam-test'
-import { routeOf } from '../planner/route'
 import type { Answer } from '../record/answer'
 import type { Run } from '../record/exam'
-import type { Frozen } from '../record/frozen'
+import type { Frozen, FrozenNotDone } from '../record/frozen'
 import { cellsOf, cellValueWords } from '../record/outline'
 import type { TestSide } from '../vocabulary/side'
 import { freeze } from './freeze'
+import { leftOut } from './not-done'
 
 /** What an examination says: as it was signed, else as it is read now. Intervals are left to the screens: they take a second each. */
 export function toldBy(assessment: Assessment): Frozen {
-  return assessment.exam.signed?.frozen ?? once(TOLD, assessment, () => freeze(assessment, { intervals: false }))
+  const signed = assessment.exam.signed?.frozen
+  if (signed) return signed
+  const known = TOLD.get(assessment)
+  if (known) return known
+  const told = freeze(assessment, { intervals: false })
+  TOLD.set(assessment, told)
+  return told
 }
 
 /** An assessment is never changed in place, and every format asks it the same: what was told is kept with it. */
 const TOLD = new WeakMap<Assessment, Frozen>()
-const NOT_DONE = new WeakMap<Assessment, readonly NotDone[]>()
-
-function once<T>(known: WeakMap<Assessment, T>, assessment: Assessment, make: () => T): T {
-  const kept = known.get(assessment)
-  if (kept !== undefined) return kept
-  const made = make()
-  known.set(assessment, made)
-  return made
-}
 
 /** A value of one stage of a performance. */
 export interface Measure {
@@ -35,7 +31,7 @@ export interface Measure {
   readonly stage: string
   readonly stageName: string
   readonly at: number
-  readonly measure: 'angle' | 'lowered' | 'trial' | 'force' | 'hold' | 'intensity' | 'count' | 'cell'
+  readonly measure: 'angle' | 'lowered' | 'trial' | 'force' | 'hold' | 'intensity' | 'cell'
   /** Which one, where there are several of a kind: "1" for the first trial, "l5.strength" for a cell. */
   readonly which: string
   readonly value: number | null
@@ -114,26 +110,7 @@ function valuesOf(answer: Answer, stage: Stage | undefined): readonly Value[] {
   }
 }
 
-/** A test that was not done, and why. */
-export interface NotDone {
-  readonly test: string
-  readonly name: string
-  readonly side: TestSide
-  readonly as: 'left-out' | 'withheld' | 'open'
-  readonly why: string
-}
-
-/** Tests that were left out with a reason, kept back by a gate, or planned and not reached. */
-export function notDoneIn(assessment: Assessment): readonly NotDone[] {
-  return once(NOT_DONE, assessment, () => allNotDone(assessment))
-}
-
-function allNotDone(assessment: Assessment): readonly NotDone[] {
-  const skipped = assessment.exam.skips.map(({ test, side, why }): NotDone => ({ test, name: nameOfTest(test), side, as: 'left-out', why }))
-  const steps = routeOf(assessment)
-    .flatMap((leg) => leg.steps)
-    .flatMap(({ test, side, state, why }): readonly NotDone[] =>
-      state === 'withheld' || state === 'open' ? [{ test: test.id, name: test.name, side, as: state, why: state === 'open' ? '' : why }] : [],
-    )
-  return [...skipped, ...steps]
+/** What was not done: as it was signed, else as today's plan has it. Signed before that was kept, a record knows only what was left out. */
+export function notDoneIn(assessment: Assessment): readonly FrozenNotDone[] {
+  return toldBy(assessment).notDone ?? leftOut(assessment.exam)
 }

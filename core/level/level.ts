@@ -73,6 +73,11 @@ const REFLEX_NAMES: Readonly<Record<string, string>> = {
   achilles: 'heel reflex',
 }
 
+/** Every test whose answer a level of this limb is ranked by. */
+export function levelTests(limb: NerveStructure['limb']): readonly string[] {
+  return [SCREEN[limb], ...TENSION[limb]]
+}
+
 /**
  * The level of each sore limb, where anything speaks of one.
  *

@@ -18,15 +18,18 @@ import { type Section, type Statement, say, section } from './section'
 export function inShortSection(assessment: Assessment): Section {
   const halts = haltsOf(assessment.exam).map((closed) => {
     const { gate } = closed
-    return say(`${gate.strength === 'halt' ? URGENCY_WORDS[gate.urgency] : 'Halted'}: ${gate.reason} ${gate.do}`, ...gateReasons(closed))
+    return say(`${gate.strength === 'halt' ? URGENCY_WORDS[gate.urgency] : 'Halted'}: ${gate.reason} ${gate.do}`, ...gateReasons(closed, assessment.exam))
   })
-  return section('short', [
-    ...halts,
-    conclusion(assessment),
-    ...(halts.length > 0 ? [] : [whatNext(assessment)]),
-    ...armConclusions(assessment),
-    ...stabilisation(assessment),
-  ])
+  return section('short', [...halts, conclusion(assessment), ...(halts.length > 0 ? [] : [whatNext(assessment)]), ...besideConclusion(assessment)])
+}
+
+/** What stands out, without what this practitioner does next: for whoever is written to. */
+export function concluded(assessment: Assessment): readonly Statement[] {
+  return [conclusion(assessment), ...besideConclusion(assessment)]
+}
+
+function besideConclusion(assessment: Assessment): readonly Statement[] {
+  return [...armConclusions(assessment), ...stabilisation(assessment)]
 }
 
 function conclusion(assessment: Assessment): Statement {

@@ -10,10 +10,10 @@ import { type ClosedGate, haltsOf, unasked } from '../safety/safety'
 import { inSentence } from '../vocabulary/sentence'
 import type { LetterUrgency } from '../vocabulary/note-section'
 import { isNeurological, stageWords } from './stage-words'
-import { inShortSection } from './in-short'
+import { concluded } from './in-short'
 import { unaskedGroups } from './safety'
 import { STATEMENT, UNCHECKED } from './statement'
-import { consentWords, storySection } from './story'
+import { consentWords, symptomStatements } from './story'
 import { STAGES } from './section'
 import { testsSection } from './tests'
 
@@ -96,14 +96,12 @@ export function letterBody(assessment: Assessment, { when }: Pick<LetterHead, 'w
   const { exam } = assessment
   const halts = haltsOf(exam)
   const parts: readonly (readonly [heading: string, lines: readonly string[]])[] = [
-    ['Why I am writing', [...(halts.length > 0 ? halts.map(haltLine) : conclusion(assessment)), 'Please assess, and let me know what you find.']],
-    ['What led to it', ledTo(assessment, halts)],
     [
-      'The complaint',
-      storySection({ ...exam, consents: [], consent: 'verbal', renewals: [], corrections: [] })
-        .statements.slice(0, exam.symptoms.length || 1)
-        .map((s) => s.text),
+      'Why I am writing',
+      [...(halts.length > 0 ? halts.map(haltLine) : concluded(assessment).map((s) => s.text)), 'Please assess, and let me know what you find.'],
     ],
+    ['What led to it', ledTo(assessment, halts)],
+    ['The complaint', symptomStatements(exam).map((s) => s.text)],
     ['Neurological examination', nerves(exam.runs, when)],
     ['What was examined', examined(assessment)],
     ['What was not examined', notExamined(assessment)],
@@ -111,13 +109,6 @@ export function letterBody(assessment: Assessment, { when }: Pick<LetterHead, 'w
     ...(assessment.sources.some((s) => s.weighed) ? [['About the figures', [UNCHECKED]] as const] : []),
   ]
   return parts.map(([heading, lines]) => [heading, ...lines].join('\n')).join('\n\n')
-}
-
-/** What stands out; what this practitioner would do next is no news to whoever is written to. */
-function conclusion(assessment: Assessment): readonly string[] {
-  return inShortSection(assessment)
-    .statements.map((s) => s.text)
-    .filter((line) => !line.startsWith('Next:') && !line.startsWith('Urgency:'))
 }
 
 function haltLine({ gate, because }: ClosedGate): string {

@@ -1,7 +1,8 @@
 import { automatedReadabilityIndex, daleChallReadabilityScore, fleschKincaidGrade, fleschReadingEase } from '../../tests/readability'
 import { describe, expect, it } from 'vitest'
 import { recordsOfAllKinds, type Told, troubledRecords } from '../../tests/outside'
-import { BUTTOCK, performed, soreLeg, sorePelvis } from '../../tests/people'
+import type { Answer } from '../record/answer'
+import { BUTTOCK, opened, own, performed, soreLeg, sorePelvis } from '../../tests/people'
 import { fullExam } from '../../tests/full-exam'
 import { assess } from '../assess'
 import { eventIssues } from '../record/event-schema'
@@ -9,7 +10,7 @@ import { CATALOGUE, testById } from '../catalogue'
 import { haltsOf } from '../safety/safety'
 import { SCREEN } from '../story/screen'
 import { type LetterHead, LETTER_URGENCY_WORDS, letterBody, letterText, urgencyOf } from './letter'
-import { PLAIN_SOURCES, PLAIN_TESTS } from './plain-words'
+import { SOURCES } from '../vocabulary/source'
 import { SAFETY_NET, summaryOf, summaryText } from './summary'
 
 const HEAD: LetterHead = { about: 'Somebody, 43, number 101', born: '1983-04-11', examinedAt: 0, by: 'Maren Oake', when: (at) => new Date(at).toISOString() }
@@ -39,6 +40,32 @@ describe('a referral letter', () => {
       for (const gate of halts) expect(letter).toContain(gate.reason)
       expect(letter).toMatch('Consent to testing')
       expect(letter).toMatch('does not diagnose')
+    }
+  })
+
+  // What the safety text says of each answer, written down by hand.
+  const SAYS = {
+    emergency: ['saddle-numb', 'bladder', 'bowel'],
+    'same-day': ['fever', 'double-vision'],
+    urgent: ['clumsy-hands', 'unsteady'],
+  } as const
+  it.each(Object.entries(SAYS).flatMap(([urgency, items]) => items.map((item) => [item, urgency] as const)))('a yes to %s asks for %s', (item, urgency) => {
+    const asked = SCREEN.flatMap((group) => group.items).find((one) => one.id === item)
+    expect(asked, item).toBeDefined()
+    const record = opened()
+      .symptom('S1', { words: 'neck and leg', places: ['right-neck-back', 'left-calf'] })
+      .then({ type: 'screen-answered', item, answer: 'yes' })
+    const letter = letterOf({ exam: record.exam, events: record.events })
+    const first = { emergency: /^EMERGENCY: please see this person now/, 'same-day': /^SAME DAY: /, urgent: /^URGENT: / }[urgency]
+    expect(letter).toMatch(first ?? /never/)
+    expect(letter).toContain(asked?.ask.replace(/[.?]$/, '') ?? 'never')
+  })
+
+  it('tells the complaint, and nothing of what is done next here', () => {
+    for (const { exam } of RECORDS) {
+      const letter = letterOf({ exam, events: [] })
+      for (const symptom of exam.symptoms) expect(letter).toContain(`${symptom.id}: `)
+      expect(letter).not.toMatch(/^Next: /m)
     }
   })
 
@@ -78,8 +105,8 @@ describe('the summary for the person', () => {
       expect(fleschReadingEase(text), text).toBeGreaterThan(75)
     }
     // Every name of a test and a source may come to stand in it.
-    const tests = CATALOGUE.map((t) => `Your pain came on when we ${PLAIN_TESTS[t.id].replaceAll('{side}', 'left')}.`)
-    for (const text of [...tests, ...Object.values(PLAIN_SOURCES).map((w) => `Your pain may come from ${w}.`)])
+    const tests = CATALOGUE.map((t) => `Your pain came on when we ${t.plain.replaceAll('{side}', 'left')}.`)
+    for (const text of [...tests, ...Object.values(SOURCES).map((s) => `Your pain may come from ${s.plain}.`)])
       expect(fleschKincaidGrade(text), text).toBeLessThan(9)
     expect(daleChallReadabilityScore(tests.join(' '))).toBeLessThan(7)
   })
@@ -111,6 +138,50 @@ describe('the summary for the person', () => {
     expect(movements[0]?.says).toMatch(/^Your pain came on when we raised your straight left leg/)
     for (const record of RECORDS)
       for (const m of summaryOf(assess(record.exam), { agreed: '', figures: false }).movements) expect(testById(m.test)?.stages).toContain(m.stage)
+  })
+
+  it('says that the pain came on or got less only where somebody said so, whatever the result is', () => {
+    for (const { exam } of [...RECORDS, fullExam()]) {
+      const said = (word: string) => exam.runs.filter((run) => run.answers.some(({ answer }) => answer.said === word)).map((run) => run.test)
+      const summary = summaryOf(assess(exam), { agreed: '', figures: false })
+      for (const { test, says } of summary.movements) expect(said(says.startsWith('Your pain got less') ? 'eased' : 'familiar'), says).toContain(test)
+      if (summaryText(summary).includes('None of them brought on')) expect(said('familiar')).toEqual([])
+    }
+  })
+
+  // Seen and measured to the worst, and nobody was hurt; and hurt wherever that can be said.
+  const ways = CATALOGUE.filter((test) => !test.follows).flatMap((test) => test.variants.map(({ id }) => [test.id, id] as const))
+  it.each(ways)('%s, %s: no pain is told where none was, and none is hidden', (id, variant) => {
+    const test = testById(id)
+    const side = test?.sides === 'none' ? 'none' : 'right'
+    const given = (hurts: boolean) =>
+      Object.fromEntries(
+        (test?.stages ?? []).flatMap((stage): readonly (readonly [string, Answer])[] => {
+          if (stage.kind === 'observe') return [[stage.id, { said: 'observed', choice: stage.choices?.at(-1)?.id ?? '' }]]
+          return stage.kind === 'load' && hurts ? [[stage.id, BUTTOCK]] : []
+        }),
+      )
+    const before = id.startsWith('neck-') && id !== 'neck-compression' ? performed(sorePelvis(), 'neck-compression', 'none') : sorePelvis()
+    const painless = performed(before, id, side, given(false), variant)
+    expect(summaryIn(painless)).not.toMatch(/Your pain (came on|got less)|brought on your pain/)
+    if (!test?.stages.some((stage) => stage.kind === 'load')) return
+    const sore = performed(before, id, side, given(true), variant)
+    if (sore.exam.runs.some((run) => run.answers.some(({ answer }) => answer.said === 'familiar')))
+      expect(summaryIn(sore)).toMatch(/Your pain came on|brought on your pain/)
+  })
+
+  it('a dropped pulse that hurt nobody is no pain, and a known pain that does not count is not hidden', () => {
+    const pulse = performed(sorePelvis(), 'arm-pulse-inspiration', 'left', { pulse: { said: 'observed', choice: 'gone' } }, 'pulse-alone')
+    expect(assess(pulse.exam).findings.map((f) => f.result)).toEqual(['positive'])
+    expect(summaryIn(pulse)).not.toMatch('Your pain came on')
+    expect(summaryIn(pulse)).toMatch('1 test showed us something without your pain.')
+    // Known pain in the low back is no sign of the leg's nerve, and yet the person felt it.
+    const back = soreLeg()
+      .symptom('S1', { words: 'back', places: ['left-low-back'] })
+      .test('leg-raise', 'left', [own(['left-low-back'], 6, 40)])
+    expect(assess(back.exam).findings.map((f) => f.result)).not.toContain('positive')
+    expect(summaryIn(back)).not.toMatch('None of them brought on')
+    expect(summaryIn(back)).toMatch('1 test brought on your pain')
   })
 
   it('a halt stands first, with how soon and why', () => {

@@ -35,12 +35,12 @@ export function runsBehindSource(verdict: SourceVerdict, { findings }: Assessmen
 }
 
 /** A gate, and what closed it: questions, signs, performances. */
-export function gateReasons({ gate, because }: Pick<ClosedGate, 'gate' | 'because'>, exam?: Pick<Exam, 'runs'>): readonly Reason[] {
+export function gateReasons({ gate, because }: Pick<ClosedGate, 'gate' | 'because'>, { runs }: Pick<Exam, 'runs'>): readonly Reason[] {
   const causes = because.flatMap((cause): readonly Reason[] => {
     const [first = '', second = ''] = cause.split(' ')
     if (groupOfItem(first)) return [{ kind: 'question', id: first }]
     if (WARNINGS.some((w) => w.id === first)) return [{ kind: 'warning', id: first }]
-    return (exam?.runs ?? []).filter((run) => run.id === second || run.test === first).map((run): Reason => ({ kind: 'run', id: run.id }))
+    return runs.filter((run) => run.id === second || run.test === first).map((run): Reason => ({ kind: 'run', id: run.id }))
   })
   return each([{ kind: 'gate', id: gate.id }, ...causes])
 }

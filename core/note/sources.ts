@@ -5,13 +5,14 @@ import { ruleTitle } from '../clusters/title'
 import type { RuleVerdict } from '../clusters/verdict'
 import { type RuleFigure, speaksOf } from '../evidence/lead'
 import type { Weighed } from '../evidence/weigh'
+import { levelTests } from '../level/level'
+import { sideOf } from '../vocabulary/body-area'
 import { levelWords } from '../level/level-words'
 import { listWords } from '../vocabulary/sentence'
 import { sourceTitle } from '../vocabulary/source'
 import { percent } from './percent'
 import { each, runsBehindSource, sourceReason } from './reasons'
 import { type Section, type Statement, say, section } from './section'
-import { isNeurological } from './stage-words'
 import { UNCHECKED } from './statement'
 
 /** What the figures say of each source, by which rule, and what only points. */
@@ -30,13 +31,13 @@ export function sourcesSection(assessment: Assessment): Section {
 }
 
 /** Where a nerve is likely caught; nothing where no limb shows a sign. */
-export function levelSection({ levels, findings }: Pick<Assessment, 'levels' | 'findings'>): readonly Section[] {
-  const neural = findings.filter((f) => isNeurological(f.test) || f.onsetStage !== null).map((f) => ({ kind: 'run', id: f.run }) as const)
+export function levelSection({ levels, exam }: Pick<Assessment, 'levels' | 'exam'>): readonly Section[] {
   const lines = levels.map(
     (l): Statement =>
       say(
         `Level, ${l.side} ${l.limb}: ${levelWords(l)}, by what was lost or brought on; a ranking, no probability.${l.check === null ? '' : ` ${l.check}`}`,
-        ...neural,
+        ...exam.runs.filter((run) => run.side === l.side && levelTests(l.limb).includes(run.test)).map(({ id }) => ({ kind: 'run', id }) as const),
+        ...exam.symptoms.filter((s) => s.places.some((p) => sideOf(p) === l.side)).map(({ id }) => ({ kind: 'symptom', id }) as const),
       ),
   )
   return lines.length === 0 ? [] : [section('level', lines)]

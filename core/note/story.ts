@@ -3,7 +3,7 @@ import type { ConsentStep, Exam, Symptom } from '../record/exam'
 import { FACTS } from '../story/facts'
 import { IRRITABILITY_WORDS, irritabilityOf } from '../story/irritability'
 import { capital } from '../vocabulary/sentence'
-import { type Section, say, section } from './section'
+import { type Section, type Statement, say, section } from './section'
 
 const CONSENT: Record<Exam['consent'], string> = {
   'not-asked': 'Consent to testing: not recorded.',
@@ -36,15 +36,19 @@ export function storySection(exam: Exam): Section {
     ),
   )
   const course = exam.consents.map((step) => say(consentLine(step), CONSENTED))
-  const symptoms =
-    exam.symptoms.length === 0 ? [say('No symptom recorded.')] : exam.symptoms.map((s) => say(symptomLine(s, exam), { kind: 'symptom', id: s.id }))
   return section('story', [
-    ...symptoms,
+    ...symptomStatements(exam),
     ...told,
     ...(course.length > 0 ? course : [say(CONSENT[exam.consent])]),
     ...renewed,
     ...exam.corrections.map((c) => say(c.what.replace(/[.]?$/, '.'), { kind: 'correction', id: 'correction' })),
   ])
+}
+
+/** Each complaint on one line. */
+export function symptomStatements(exam: Pick<Exam, 'symptoms' | 'ratings'>): readonly Statement[] {
+  if (exam.symptoms.length === 0) return [say('No symptom recorded.')]
+  return exam.symptoms.map((s) => say(symptomLine(s, exam), { kind: 'symptom', id: s.id }))
 }
 
 function symptomLine(s: Symptom, { ratings }: Pick<Exam, 'ratings'>): string {

@@ -2,7 +2,8 @@ import type { Assessment, SourceVerdict } from '../assess'
 import { testById } from '../catalogue'
 import type { Stage, TestId } from '../catalogue/exam-test'
 import type { Finding } from '../findings/finding'
-import type { Symptom } from '../record/exam'
+import { broughtItOn } from '../record/ladder'
+import type { Run, Symptom } from '../record/exam'
 import type { Urgency } from '../safety/gate'
 import { haltsOf } from '../safety/safety'
 import { estimateOf, standingOf } from '../standing'
@@ -10,8 +11,8 @@ import { SCREEN, type ScreenGroupId } from '../story/screen'
 import { areaOf, bodyArea } from '../vocabulary/body-area'
 import { capital, counted, listWords } from '../vocabulary/sentence'
 import type { TestSide } from '../vocabulary/side'
+import { sourceOf } from '../vocabulary/source'
 import { isNeurological } from './stage-words'
-import { PLAIN_SOURCES, PLAIN_TESTS } from './plain-words'
 
 /** A part of what the person takes home. */
 export interface SummaryPart {
@@ -23,6 +24,8 @@ export interface SummaryPart {
 
 /** A movement that told something, to be drawn. */
 export interface Telling {
+  /** The performance. */
+  readonly run: string
   readonly test: TestId
   readonly side: TestSide
   readonly stage: Stage
@@ -97,22 +100,29 @@ function came(symptoms: readonly Symptom[]): readonly string[] {
   return told.length === 0 ? ['You came to have your pain looked at.'] : [`You told us: ${told.map((s) => `“${s.words.trim()}”`).join(' and ')}.`]
 }
 
-/** The tests that brought the complaint on, those that moved the leading source first. */
-function tellingMovements(assessment: Assessment): readonly Telling[] {
-  const standing = standingOf(assessment.sources)
+/** What the person felt of the known pain in a performance, by what was answered: a result is about a source, and no word for what was felt. */
+function feltIn(run: Pick<Run, 'answers'>): 'came-on' | 'eased' | null {
+  if (broughtItOn(run) || run.answers.some(({ answer }) => answer.said === 'measured' && answer.symptom !== undefined)) return 'came-on'
+  return run.answers.some(({ answer }) => answer.said === 'eased') ? 'eased' : null
+}
+
+/** The tests that were positive and changed the known pain, those that moved the leading source first. */
+function tellingMovements({ sources, findings, exam }: Assessment): readonly Telling[] {
+  const standing = standingOf(sources)
   const lead: SourceVerdict | undefined = standing.kind === 'leads' ? standing.source : undefined
   const weight = new Map(lead?.weighed?.joined.flatMap((j) => j.steps).map((s) => [s.test, Math.abs(Math.log(s.lr))]) ?? [])
-  const shown = assessment.findings.filter((f) => f.result === 'positive' && drawable(f) !== undefined)
-  const once = shown.filter((f, i) => shown.findIndex((o) => o.run === f.run) === i)
+  const positive = findings.filter((f) => f.result === 'positive')
+  const once = positive.filter((f, i) => positive.findIndex((o) => o.run === f.run) === i)
   return once
     .toSorted((a, b) => (weight.get(b.test) ?? 0) - (weight.get(a.test) ?? 0))
     .flatMap((f): readonly Telling[] => {
       const stage = drawable(f)
       const test = testById(f.test)
-      if (!stage || !test) return []
+      const run = exam.runs.find((r) => r.id === f.run)
+      const felt = run ? feltIn(run) : null
+      if (!stage || !test || felt === null) return []
       const side = test.sides === 'none' ? 'none' : f.side
-      const eased = test.stages.some((s) => s.kind === 'relief')
-      return [{ test: test.id, side, stage, says: `Your pain ${eased ? 'got less' : 'came on'} when we ${plainTest(test.id, f.side)}.` }]
+      return [{ run: f.run, test: test.id, side, stage, says: `Your pain ${felt === 'eased' ? 'got less' : 'came on'} when we ${plainTest(test.id, f.side)}.` }]
     })
     .slice(0, DRAWN)
 }
@@ -125,21 +135,27 @@ function drawable({ test: id, onsetStage }: Finding): Stage | undefined {
 }
 
 function plainTest(test: TestId, side: string): string {
-  return PLAIN_TESTS[test].replaceAll('{side}', side)
+  return (testById(test)?.plain ?? '').replaceAll('{side}', side)
 }
 
 function found({ exam, findings }: Assessment, movements: readonly Telling[]): readonly string[] {
-  const runs = new Set(findings.map((f) => f.run))
-  if (runs.size === 0) return ['We did no tests today.']
-  const positive = new Set(findings.filter((f) => f.result === 'positive').map((f) => f.run))
+  const runs = exam.runs.filter((run) => run.answers.length > 0)
+  if (runs.length === 0) return ['We did no tests today.']
+  const drawn = new Set(movements.map((m) => m.run))
+  const felt = (what: ReturnType<typeof feltIn>) => runs.filter((run) => feltIn(run) === what && !drawn.has(run.id)).length
+  const seen = runs.filter((run) => feltIn(run) === null && findings.some((f) => f.run === run.id && f.result === 'positive'))
   const weak = findings.some((f) => f.result === 'positive' && isNeurological(f.test))
-  const more = positive.size - movements.length - (weak ? 1 : 0)
+  const without = seen.filter((run) => !isNeurological(run.test)).length
+  const more = (n: number, does: string) =>
+    n > 0 ? [`${capital(counted(n, movements.length > 0 ? 'more test' : 'test'))} ${does}${movements.length > 0 ? ' too' : ''}.`] : []
   return [
-    `We did ${counted(runs.size, 'test')} to see what brings on the pain that you know.`,
+    `We did ${counted(runs.length, 'test')} to see what brings on the pain that you know.`,
     ...movements.map((m) => m.says),
-    ...(more > 0 ? [`${capital(counted(more, 'more test'))} told the same kind of thing.`] : []),
+    ...more(felt('came-on'), 'brought on your pain'),
+    ...more(felt('eased'), 'eased your pain'),
+    ...(runs.some((run) => feltIn(run) === 'came-on') ? [] : ['None of them brought on the pain that you know.']),
+    ...(without > 0 ? [`${capital(counted(without, 'test'))} showed us something without your pain.`] : []),
     ...(weak ? ['We found a change in strength, feeling or reflexes.'] : []),
-    ...(positive.size === 0 ? ['None of them brought on the pain that you know.'] : []),
     ...(exam.runs.some((r) => r.stopped === 'patient-asked') ? ['We stopped when you asked us to.'] : []),
   ]
 }
@@ -155,13 +171,17 @@ function meaning(assessment: Assessment, figures: boolean): readonly string[] {
   const standing = standingOf(assessment.sources)
   switch (standing.kind) {
     case 'refer': {
-      const from = [...new Set(standing.sources.map((s) => PLAIN_SOURCES[s.source]))]
+      const from = [...new Set(standing.sources.map((s) => sourceOf(s.source).plain))]
       return [`Some of it may come from ${listWords(from)}.`, 'A doctor needs to look at that first.']
     }
     case 'leads': {
       const p = estimateOf(standing.source) ?? 0
       const inNumbers = `Of 100 people with results like yours, about ${rounded(p)} have it. That number comes from studies and was not checked here.`
-      return [`Your pain may come from ${PLAIN_SOURCES[standing.source.source]}.`, FITS.find(([from]) => p >= from)?.[1] ?? '', ...(figures ? [inNumbers] : [])]
+      return [
+        `Your pain may come from ${sourceOf(standing.source.source).plain}.`,
+        FITS.find(([from]) => p >= from)?.[1] ?? '',
+        ...(figures ? [inNumbers] : []),
+      ]
     }
     case 'disagrees':
       return ['Our tests do not agree with each other. We do not know yet where your pain comes from.']

@@ -1,6 +1,6 @@
 import type { Assessment } from '../assess'
 import { testById } from '../catalogue'
-import { testTitle } from '../catalogue/exam-test'
+import { postureIn, testTitle } from '../catalogue/exam-test'
 import { nameOfTest } from '../catalogue/retired'
 import type { Finding } from '../findings/finding'
 import type { Run } from '../record/exam'
@@ -23,7 +23,10 @@ const ENDED: Partial<Record<NonNullable<Run['stopped']>, string>> = {
 /** What each test showed, in the order the body lay. */
 export function testsSection(assessment: Assessment): Section {
   const lines = POSTURES.flatMap((posture) => {
-    const here = runsAs(assessment).filter(({ first }) => testById(first.test)?.posture === posture)
+    const here = runsAs(assessment).filter(({ first }) => {
+      const test = testById(first.test)
+      return test && postureIn(test, first.variant) === posture
+    })
     return here.length === 0
       ? []
       : [say(`${POSTURE_WORDS[posture]}:`), ...here.flatMap(({ first, findings }) => [say(line(findings), of(first.run)), ...stages(first.run, assessment)])]

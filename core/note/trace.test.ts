@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { recordsOfAllKinds, type Told, troubledRecords } from '../../tests/outside'
-import { BUTTOCK, NOTHING, signed, soreLeg, sorePelvis } from '../../tests/people'
+import { BUTTOCK, NOTHING, opened, own, performed, signed, soreLeg, sorePelvis } from '../../tests/people'
 import { assess } from '../assess'
 import { testById } from '../catalogue'
 import { signatureOf } from '../exchange/freeze'
@@ -72,6 +72,48 @@ describe('a sentence of the note', () => {
     const after = tracedIn(signed(record))
     for (const sentence of before.filter((s) => !s.text.startsWith('Somebody')))
       expect(after.map(({ text, from }) => ({ text, from }))).toContainEqual(sentence)
+  })
+})
+
+describe('what a sentence of the conclusion rests on', () => {
+  const reasonsOf = ({ exam }: Told, starts: RegExp) => tracedOf(noteOf(assess(exam), 'x')).find((s) => starts.test(s.text))?.from ?? []
+
+  it('of a halt that a test closed: the performance, in the conclusion as under safety', () => {
+    const shocked = performed(
+      opened()
+        .symptom('S1', { words: 'neck', places: ['right-neck-back'] })
+        .consent(),
+      'neck-flexion-shock',
+      'none',
+      {
+        bend: { said: 'observed', choice: 'electric' },
+      },
+    )
+    const [run] = shocked.exam.runs
+    const halted = closedGates(shocked.exam).filter(({ gate }) => gate.strength === 'halt')
+    expect(halted.flatMap((h) => h.because)).not.toEqual([])
+    for (const starts of [/^Urgent|^Emergency|^Same-day/, /^Halt: /])
+      expect(reasonsOf(shocked, starts), String(starts)).toContainEqual({ kind: 'run', id: run?.id })
+  })
+
+  it('of a level: the neurological screen, the tension tests and the painted complaint of that limb, and no other test', () => {
+    const nerves = performed(soreLeg().test('leg-raise', 'left', [own(['left-calf'], 6, 48)]), 'neuro-lower', 'left')
+    const pelvis = performed(nerves, 'thigh-thrust', 'left', { thrust: own(['left-buttock'], 6) })
+    const of = (test: string) => pelvis.exam.runs.find((r) => r.test === test)?.id
+    const reasons = reasonsOf(pelvis, /^Level, left leg/)
+    expect(reasons).toEqual([
+      { kind: 'run', id: of('leg-raise') },
+      { kind: 'run', id: of('neuro-lower') },
+      { kind: 'symptom', id: 'S1' },
+    ])
+  })
+
+  it('a test done another way stands under the posture of that way', () => {
+    const lines = (variant: string) =>
+      noteOf(assess(performed(sorePelvis(), 'piriformis', 'right', {}, variant).exam), 'x')
+        .find((s) => s.id === 'tests')
+        ?.statements.map((s) => s.text)[0]
+    expect([lines('supine'), lines('side-lying')]).toEqual(['Supine:', 'Side-lying:'])
   })
 })
 

@@ -1,6 +1,6 @@
 import { offered } from '../record/outline'
 import { CATALOGUE, testById } from '../catalogue'
-import { type ExamTest, SPINE, type TestId } from '../catalogue/exam-test'
+import { type ExamTest, postureIn, SPINE, type TestId } from '../catalogue/exam-test'
 import type { Assessment } from '../assess'
 import { schoolOf, schoolsOf, schoolVariant } from '../catalogue/schools'
 import { asksFor } from '../clusters/asks-for'
@@ -147,15 +147,14 @@ function mustComeBefore(planned: readonly RouteStep[], first: ReadonlySet<string
 
 /** How the body lies for this test, done the way it is done next. */
 export function postureOf(test: ExamTest, exam: Exam): Posture {
-  const variant = variantFor(exam, test)
-  return test.variants.find((v) => v.id === variant)?.posture ?? test.posture
+  return postureIn(test, variantFor(exam, test))
 }
 
 /** How the body lies now: as in the last performance; null before the first. */
 export function lyingNow(exam: Exam): Posture | null {
   const last = exam.runs.at(-1)
   const test = last && testById(last.test)
-  return test ? postureOf(test, exam) : null
+  return test ? postureIn(test, last.variant) : null
 }
 
 /** A step's name in an order a person made: "slump left". */

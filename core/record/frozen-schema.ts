@@ -97,6 +97,9 @@ export const FROZEN_SHAPE = shape({
   )
     .default(undefined)
     .optional(),
+  notDone: list(1000, shape({ test: slug, name, side: oneOf('left', 'right', 'none'), as: oneOf('left-out', 'withheld', 'open'), why: words(20_000) }))
+    .default(undefined)
+    .optional(),
   note: list(
     50,
     shape({

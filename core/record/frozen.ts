@@ -113,6 +113,15 @@ export interface FrozenChange {
   readonly alert?: 'became-positive' | 'lost'
 }
 
+/** A test that was not done, and why. */
+export interface FrozenNotDone {
+  readonly test: string
+  readonly name: string
+  readonly side: TestSide
+  readonly as: 'left-out' | 'withheld' | 'open'
+  readonly why: string
+}
+
 /** Everything that was read when the examination was signed. It is shown, printed and exported from here for ever. */
 export interface Frozen {
   readonly edition: Edition
@@ -126,6 +135,8 @@ export interface Frozen {
   readonly conclusion?: string
   /** What changed; absent where nothing was compared, and in signatures before it could be. */
   readonly changes?: readonly FrozenChange[]
+  /** What was not done; absent in signatures before it was kept, which know only what was left out. */
+  readonly notDone?: readonly FrozenNotDone[]
   /** The note without the line that names the person: names stay outside the log. */
   readonly note: readonly {
     readonly heading: string

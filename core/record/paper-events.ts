@@ -24,5 +24,19 @@ export interface SummaryGiven extends Stamp {
 
 export type PaperEvent = LetterWritten | SummaryGiven
 
+/** A paper under the name of its file: "letter-1", "summary-1". */
+export interface NumberedPaper {
+  readonly paper: PaperEvent
+  readonly kind: 'letter' | 'summary'
+  /** From 1, among those of its kind. */
+  readonly n: number
+}
+
+/** Papers with their numbers, the oldest first: the same on screens, in addresses and in archives. */
+export function numberedPapers(papers: readonly PaperEvent[]): readonly NumberedPaper[] {
+  const kindOf = (paper: PaperEvent) => (paper.type === 'letter-written' ? 'letter' : 'summary')
+  return papers.map((paper, i) => ({ paper, kind: kindOf(paper), n: papers.slice(0, i + 1).filter((p) => p.type === paper.type).length }))
+}
+
 /** What leaves the examination may be written before and after it is signed: it changes nothing in it. */
 export const PAPERS: ReadonlySet<string> = new Set<PaperEvent['type']>(['letter-written', 'summary-given'])

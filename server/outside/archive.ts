@@ -3,6 +3,7 @@ import path from 'node:path'
 import { TABLES } from '../../core/exchange/csv/tables'
 import { BYTE_ORDER_MARK, csvDictionary, csvHeader, csvRows } from '../../core/exchange/csv/to'
 import type { TemplateId } from '../../core/note/template'
+import { numberedPapers } from '../../core/record/paper-events'
 import type { Db } from '../../db/open'
 import { clinicKnowledge } from '../../db/queries/clinic'
 import { examsOfPerson } from '../../db/queries/exams'
@@ -96,11 +97,10 @@ async function* filesOf(out: Outgoing, folder: string, { template, now, print }:
   yield { name: `${folder}/fhir.json`, pieces: [fhirOf([out], now)] }
   yield { name: `${folder}/note.txt`, pieces: [noteTexts([out], template)] }
   yield { name: `${folder}/note.pdf`, pieces: [await print([notePaper(out, template)])] }
-  for (const [i, paper] of out.assessment.exam.papers.entries()) {
-    const name = paper.type === 'letter-written' ? 'letter' : 'summary'
-    yield { name: `${folder}/${name}-${i + 1}.txt`, pieces: [`${paper.text}\n`] }
+  for (const { paper, kind, n } of numberedPapers(out.assessment.exam.papers)) {
+    yield { name: `${folder}/${kind}-${n}.txt`, pieces: [`${paper.text}\n`] }
     const made = paper.type === 'letter-written' ? letterPaper(out, paper) : summaryPaper(out, paper)
-    yield { name: `${folder}/${name}-${i + 1}.pdf`, pieces: [await print([made])] }
+    yield { name: `${folder}/${kind}-${n}.pdf`, pieces: [await print([made])] }
   }
 }
 

@@ -12,6 +12,8 @@ import { fillDemoClinic } from '../../db/demo/clinic'
 import { type Db, openDb, openToRead } from '../../db/open'
 import { clinicKnowledge } from '../../db/queries/clinic'
 import { changeEpisode, episodeOfExam } from '../../db/queries/episodes'
+import { appendEvents } from '../../db/queries/exam-events'
+import type { ExamEvent } from '../../core/record/event'
 import { examHeads, examsOfPerson } from '../../db/queries/exams'
 import { importedAs } from '../../db/queries/imports'
 import { recordOf } from '../../db/queries/ledger'
@@ -164,6 +166,28 @@ describe('one examination in every format', () => {
     const pdf = await inFormat([out], 'pdf', { template: 'full', now: NOW, print })
     expect((await readPdf(pdf.body as Uint8Array)).pages.join(' ')).toContain('Possible cauda equina syndrome')
   })
+
+  it('numbers letters and summaries in an archive as the screen does', async () => {
+    const { file, person } = halted()
+    const events = recordOf(db, file.exam.id).events.length
+    const paper = (n: number, content: object) =>
+      ({ ...content, id: `01a00000-0000-7000-8000-0000000000${10 + n}`, at: NOW + n, by: 'maren-oake' }) as ExamEvent
+    const stored = appendEvents(db, file.exam.id, [
+      paper(1, { type: 'summary-given', agreed: '', figures: false, text: 'A first summary' }),
+      paper(2, { type: 'letter-written', to: '', urgency: 'urgent', agreed: 'yes', text: 'A second letter' }),
+    ])
+    expect(stored.ok).toBe(true)
+    expect(recordOf(db, file.exam.id).events.length).toBe(events + 2)
+    const files = await archived(db, { person: person.id })
+    const texts = Object.entries(files).flatMap(([name, bytes]) =>
+      /(letter|summary)-\d\.txt$/.test(name) ? [[name.split('/').at(-1), strFromU8(bytes).split('\n')[0]]] : [],
+    )
+    expect(texts).toEqual([
+      ['letter-1.txt', expect.stringMatching(/^EMERGENCY/)],
+      ['summary-1.txt', 'A first summary'],
+      ['letter-2.txt', 'A second letter'],
+    ])
+  }, 120_000)
 
   it('tells an episode as active until it is closed', () => {
     const name = episodeOfExam(db, halted().file.exam.id)

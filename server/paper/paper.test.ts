@@ -148,6 +148,15 @@ describe('a letter and a summary as PDF', () => {
     }
   })
 
+  it('a summary that was given draws nothing that was found since', async () => {
+    const { begun, measured } = recordsOfAllKinds()
+    const [early, late] = [outOf(begun as Told), outOf(measured as Told)]
+    expect(summaryOf(late.assessment, { agreed: '', figures: false }).movements).not.toEqual([])
+    const read = await readPdf(await toPdf(summaryPaper(late, summaryFrom(early)), NOW))
+    expect(read.alternatives).toEqual([])
+    expect(read.pages.join(' ')).not.toMatch('Your pain came on')
+  })
+
   it('is the same paper with the same clock', async () => {
     const { measured } = recordsOfAllKinds()
     const paper = notePaper(outOf(measured as Told), 'full')

@@ -69,8 +69,9 @@ function joined(blocks: readonly Block[], next: Block): readonly Block[] {
 /** The summary as it was given: its words as they were kept, the movements drawn anew. */
 export function summaryPaper(out: Outgoing, given: SummaryGiven): Paper {
   const { movements } = summaryOf(out.assessment, { agreed: given.agreed, figures: given.figures })
-  const figures = movements.map(({ stage, side, says }) => ({ pose: stage.pose, side, says }))
   const lines = given.text.split('\n')
+  // What was found since it was given stands in no drawing of it.
+  const figures = movements.filter(({ says }) => lines.includes(says)).map(({ stage, side, says }) => ({ pose: stage.pose, side, says }))
   const isHeading = (line: string, i: number) => line !== '' && line === line.toUpperCase() && /[A-Z]/.test(line) && (i === 0 || lines[i - 1] === '')
   const drawn = new Set(figures.map((f) => f.says))
   const blocks = lines

@@ -1,7 +1,7 @@
 'use client'
 
 import { format } from 'date-fns'
-import type { PaperEvent } from '@/core/record/paper-events'
+import { numberedPapers, type PaperEvent } from '@/core/record/paper-events'
 import { Button } from '@/ui/button'
 
 interface Props {
@@ -14,9 +14,8 @@ interface Props {
 
 /** Letters or summaries that were kept, the latest first, each as PDF and as text. */
 export function KeptPapers({ papers, kind, examId, waiting }: Props) {
-  const mine = papers.filter((p) => p.type === kind)
+  const mine = numberedPapers(papers).filter(({ paper }) => paper.type === kind)
   if (mine.length === 0) return null
-  const name = kind === 'letter-written' ? 'letter' : 'summary'
   return (
     <section aria-labelledby="kept-papers">
       <h2 id="kept-papers" className="text-lg">
@@ -24,28 +23,25 @@ export function KeptPapers({ papers, kind, examId, waiting }: Props) {
       </h2>
       {waiting && <p className="text-sm text-ash">Not everything is on the server yet: the PDF can be made once it is.</p>}
       <ol className="mt-1">
-        {mine
-          .map((paper, i) => ({ paper, n: i + 1 }))
-          .toReversed()
-          .map(({ paper, n }) => (
-            <li key={paper.id} className="flex flex-wrap items-center gap-2 border-t border-hair py-2">
-              <span className="grow">
-                {kind === 'letter-written' ? 'Letter' : 'Summary'} {n}
-                {paper.type === 'letter-written' ? `, ${paper.urgency.replace('-', ' ')}${paper.to === '' ? '' : `, to ${paper.to}`}` : ''}
-                <span className="figures ml-2 text-ash">{Number.isNaN(new Date(paper.at).getTime()) ? '' : format(paper.at, 'd MMM yyyy, HH:mm')}</span>
-              </span>
-              <Button asChild>
-                <a href={`/exam/${examId}/out/${name}-${n}.pdf`} download>
-                  PDF
-                </a>
-              </Button>
-              <Button asChild>
-                <a href={`/exam/${examId}/out/${name}-${n}.txt`} download>
-                  Text
-                </a>
-              </Button>
-            </li>
-          ))}
+        {mine.toReversed().map(({ paper, kind: name, n }) => (
+          <li key={paper.id} className="flex flex-wrap items-center gap-2 border-t border-hair py-2">
+            <span className="grow">
+              {kind === 'letter-written' ? 'Letter' : 'Summary'} {n}
+              {paper.type === 'letter-written' ? `, ${paper.urgency.replace('-', ' ')}${paper.to === '' ? '' : `, to ${paper.to}`}` : ''}
+              <span className="figures ml-2 text-ash">{Number.isNaN(new Date(paper.at).getTime()) ? '' : format(paper.at, 'd MMM yyyy, HH:mm')}</span>
+            </span>
+            <Button asChild>
+              <a href={`/exam/${examId}/out/${name}-${n}.pdf`} download>
+                PDF
+              </a>
+            </Button>
+            <Button asChild>
+              <a href={`/exam/${examId}/out/${name}-${n}.txt`} download>
+                Text
+              </a>
+            </Button>
+          </li>
+        ))}
       </ol>
     </section>
   )

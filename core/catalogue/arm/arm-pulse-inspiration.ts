@@ -25,6 +25,7 @@ export const armPulseInspiration = defineTest({
   region: 'arm',
   plannedFor: [],
   purpose: 'Looks for narrowing at the thoracic outlet: familiar symptom, with the pulse dropping.',
+  plain: 'felt your {side} pulse while you took a deep breath',
   structures: ['scalene gap', 'subclavian artery', 'lower brachial plexus'],
   posture: 'sitting',
   phase: 'outlet',

@@ -17,6 +17,7 @@ export const elevatedArmStress = defineTest({
   region: 'arm',
   plannedFor: [],
   purpose: 'Holds both arms up for up to three minutes; logs the second and the side of the first familiar symptom.',
+  plain: 'asked you to hold up your arms for three minutes',
   structures: ['thoracic outlet', 'brachial plexus', 'subclavian vessels'],
   posture: 'sitting',
   phase: 'outlet',

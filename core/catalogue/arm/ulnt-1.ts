@@ -16,6 +16,7 @@ export const ulnt1 = defineTest({
   region: 'arm',
   plannedFor: ['arm'],
   purpose: 'Tightens the median nerve and the roots C5 to C7 joint by joint; the neck parts root from the rest.',
+  plain: 'stretched out your {side} arm with the hand bent back',
   structures: ['median nerve', 'brachial plexus', 'roots C5 to C7'],
   posture: 'supine',
   phase: 'nerve',

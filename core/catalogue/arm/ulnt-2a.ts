@@ -16,6 +16,7 @@ export const ulnt2a = defineTest({
   region: 'arm',
   plannedFor: ['arm'],
   purpose: 'Tightens the median nerve from the girdle, for shoulders that do not go out far.',
+  plain: 'stretched your {side} arm with the palm up',
   structures: ['median nerve', 'brachial plexus', 'roots C5 to T1'],
   posture: 'supine',
   phase: 'nerve',

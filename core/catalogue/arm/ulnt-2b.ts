@@ -16,6 +16,7 @@ export const ulnt2b = defineTest({
   region: 'arm',
   plannedFor: ['arm'],
   purpose: 'Tightens the radial nerve and the roots C5 to C8.',
+  plain: 'stretched your {side} arm with the palm turned down',
   structures: ['radial nerve', 'brachial plexus', 'roots C5 to C8'],
   posture: 'supine',
   phase: 'nerve',

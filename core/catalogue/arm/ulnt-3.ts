@@ -17,6 +17,7 @@ export const ulnt3 = defineTest({
   region: 'arm',
   plannedFor: ['arm'],
   purpose: 'Tightens the ulnar nerve and the roots C8 and T1.',
+  plain: 'bent your {side} arm with the hand towards your ear',
   structures: ['ulnar nerve', 'brachial plexus', 'roots C8 to T1'],
   posture: 'supine',
   phase: 'nerve',

@@ -23,6 +23,7 @@ export const abdominalTension = defineTest({
   plannedFor: [],
   intimate: 'abdomen',
   purpose: 'Parts a pain of the abdominal wall from one that lies deeper.',
+  plain: 'pressed on your tummy while you half sat up',
   structures: ['abdominal wall', 'inner organs'],
   posture: 'supine',
   phase: 'palpation',

@@ -14,6 +14,7 @@ export const diaphragmPalpation = defineTest({
   plannedFor: [],
   intimate: 'rib-margin',
   purpose: 'Feels under the costal margin in thirds; often goes with tension of the pelvic floor. Low weight.',
+  plain: 'pressed under your ribs on the {side}',
   structures: ['diaphragm', 'abdominal wall'],
   posture: 'supine',
   phase: 'palpation',

@@ -14,6 +14,7 @@ export const heelToButtock = defineTest({
   region: 'back',
   plannedFor: [],
   purpose: 'Extends the low segments with both knees bent and a light pressure on the low back.',
+  plain: 'bent your knees while we pressed on your low back',
   structures: ['segments L4 to S1', 'trunk and pelvic muscles'],
   posture: 'prone',
   phase: 'loading',

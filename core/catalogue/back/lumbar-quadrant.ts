@@ -16,6 +16,7 @@ export const lumbarQuadrant = defineTest({
   region: 'back',
   plannedFor: ['low-back'],
   purpose: 'Closes the joints and openings of one side of the low back.',
+  plain: 'leaned you back and to the {side}',
   structures: ['facet joints', 'root openings'],
   posture: 'standing',
   phase: 'loading',

@@ -13,6 +13,7 @@ export const lumbarRange = defineTest({
   region: 'back',
   plannedFor: ['low-back'],
   purpose: 'A baseline of flexion, extension and side-flexion, and a look for aberrant movement.',
+  plain: 'asked you to bend each way while you stood',
   structures: ['lumbar segments', 'trunk muscles'],
   posture: 'standing',
   phase: 'movement',

@@ -19,6 +19,7 @@ export const lumbarSpring = defineTest({
   plannedFor: [],
   intimate: 'undressing',
   purpose: 'Feels how each level moves and asks for the familiar pain; feeds the instability rule.',
+  plain: 'pressed on each bone of your low back',
   structures: ['lumbar segments', 'facet joints'],
   posture: 'prone',
   phase: 'loading',

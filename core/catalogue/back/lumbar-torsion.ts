@@ -23,6 +23,7 @@ export const lumbarTorsion = defineTest({
   plannedFor: [],
   intimate: 'undressing',
   purpose: 'Twists the low back from T12 down, to find the level that gives the familiar pain.',
+  plain: 'turned each bone of your low back to the {side}',
   structures: ['joint capsules', 'facet joints', 'ligaments between the spinous processes'],
   posture: 'prone',
   phase: 'loading',

@@ -21,6 +21,7 @@ export const musclePalpation = defineTest({
   plannedFor: [],
   intimate: 'undressing',
   purpose: 'Looks for a muscle point that gives the patient’s familiar pain, there or where it refers.',
+  plain: 'pressed on muscles that may be sore',
   structures: ['neck, back and buttock muscles'],
   posture: 'prone',
   phase: 'palpation',

@@ -14,6 +14,7 @@ export const passiveExtension = defineTest({
   region: 'back',
   plannedFor: [],
   purpose: 'Extends the low back by both legs; segmental instability gives pain or heaviness that goes on return.',
+  plain: 'lifted both your legs while you lay face down',
   structures: ['lumbar segments'],
   posture: 'prone',
   phase: 'loading',

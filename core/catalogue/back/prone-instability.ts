@@ -19,6 +19,7 @@ export const proneInstability = defineTest({
   plannedFor: [],
   intimate: 'undressing',
   purpose: 'Presses the painful level at rest and again with the legs lifted, so that the muscles hold it.',
+  plain: 'pressed on your low back, feet down and feet up',
   structures: ['lumbar segment', 'trunk muscles'],
   posture: 'prone',
   phase: 'loading',

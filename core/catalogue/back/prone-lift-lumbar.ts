@@ -23,6 +23,7 @@ export const proneLiftLumbar = defineTest({
   region: 'back',
   plannedFor: ['thigh'],
   purpose: 'Levers one lumbar level: the leg is lifted while the level is held.',
+  plain: 'lifted your {side} leg while we held your low back',
   structures: ['facet joints', 'posterior joint capsule'],
   posture: 'prone',
   phase: 'loading',

@@ -15,6 +15,7 @@ export const proneLiftSacrum = defineTest({
   plannedFor: ['thigh'],
   intimate: 'sacral',
   purpose: 'Levers the sacroiliac joint: the leg is lifted while the sacrum is held.',
+  plain: 'lifted your {side} leg while we held the base of your spine',
   structures: ['sacroiliac joint', 'anterior sacroiliac ligaments'],
   posture: 'prone',
   phase: 'loading',

@@ -21,6 +21,7 @@ export const repeatedMovement = defineTest({
   region: 'back',
   plannedFor: [],
   purpose: 'Ten bends forward and ten back: shows what happens to the place of the pain, and whether it stays.',
+  plain: 'asked you to bend the same way many times',
   structures: ['lumbar discs'],
   posture: 'standing',
   phase: 'movement',

@@ -29,6 +29,7 @@ export const sideLyingShear = defineTest({
   region: 'back',
   plannedFor: [],
   purpose: 'Shears one level back through the thighs; asks what the hip angle and the deep muscles do to the familiar pain.',
+  plain: 'pushed along your thighs while you lay on your side',
   structures: ['lumbar segment', 'posterior ligaments', 'deep trunk muscles'],
   posture: 'side-lying',
   phase: 'loading',

@@ -13,6 +13,7 @@ export const crossedFemoralStretch = defineTest({
   region: 'leg',
   plannedFor: ['thigh'],
   purpose: 'Bends the pain-free knee to see whether the other leg’s symptom comes on.',
+  plain: 'bent your other knee, on the {side}, while you lay face down',
   structures: ['roots L2 to L4 of the other side'],
   posture: 'prone',
   phase: 'nerve',

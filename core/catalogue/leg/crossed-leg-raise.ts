@@ -17,6 +17,7 @@ export const crossedLegRaise = defineTest({
   region: 'leg',
   plannedFor: LOWER,
   purpose: 'Raises the pain-free leg to see whether the other leg’s symptom comes on.',
+  plain: 'raised your other leg, on the {side}',
   structures: ['roots L4 to S1 of the other side', 'a large disc lesion'],
   posture: 'supine',
   phase: 'nerve',

@@ -15,6 +15,7 @@ export const femoralStretch = defineTest({
   region: 'leg',
   plannedFor: ['thigh'],
   purpose: 'Tightens the femoral nerve and the roots L2 to L4.',
+  plain: 'bent your {side} knee while you lay face down',
   structures: ['roots L2 to L4', 'femoral nerve', 'quadriceps', 'hip flexors'],
   posture: 'prone',
   phase: 'nerve',

@@ -11,6 +11,7 @@ export const hipInternalRotation = defineTest({
   region: 'leg',
   plannedFor: LOWER,
   purpose: 'Measures how far the hip turns in; loss against the other side suggests sacroiliac hypomobility or the hip joint.',
+  plain: 'turned your {side} hip inwards',
   structures: ['hip joint', 'sacroiliac joint', 'deep rotators of the hip'],
   posture: 'supine',
   phase: 'hip',

@@ -22,6 +22,7 @@ export const hipScour = defineTest({
   region: 'leg',
   plannedFor: [],
   purpose: 'Loads the hip joint through an arc, from outside to inside.',
+  plain: 'moved your {side} hip in its socket',
   structures: ['hip joint', 'labrum'],
   posture: 'supine',
   phase: 'hip',

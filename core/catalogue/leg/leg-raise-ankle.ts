@@ -15,6 +15,7 @@ export const legRaiseAnkle = defineTest({
   region: 'leg',
   plannedFor: LOWER,
   purpose: 'Moves only the ankle while the leg stays up, to part nerve from muscle.',
+  plain: 'raised your straight {side} leg and bent the foot up',
   structures: ['roots L4 to S1', 'sciatic and tibial nerve'],
   posture: 'supine',
   phase: 'nerve',

@@ -22,6 +22,7 @@ export const legRaise = defineTest({
   region: 'leg',
   plannedFor: LOWER,
   purpose: 'Tightens the sciatic nerve and its roots; the angle at the first familiar symptom is the baseline.',
+  plain: 'raised your straight {side} leg',
   structures: ['roots L4 to S1', 'sciatic nerve', 'hamstrings', 'sacroiliac joint late in the raise'],
   posture: 'supine',
   phase: 'nerve',

@@ -12,6 +12,7 @@ export const neuroLower = defineTest({
   region: 'leg',
   plannedFor: ['thigh', 'below-knee'],
   purpose: 'Looks for a loss of strength, reflex or feeling in one root, and for cord signs.',
+  plain: 'checked the strength, feeling and reflexes of your legs',
   structures: ['roots L1 to S2', 'spinal cord'],
   posture: 'sitting',
   phase: 'neurological',

@@ -24,6 +24,7 @@ export const piriformis = defineTest({
   region: 'leg',
   plannedFor: [],
   purpose: 'Stretches and then loads the deep muscles of the buttock.',
+  plain: 'stretched the deep muscle in your {side} buttock',
   structures: ['piriformis', 'deep rotators', 'sciatic nerve in the buttock'],
   posture: 'supine',
   phase: 'hip',

@@ -16,6 +16,7 @@ export const seatedLegRaise = defineTest({
   region: 'leg',
   plannedFor: LOWER,
   purpose: 'Tightens the sciatic nerve upright; leaning away and the angle are compared with lying.',
+  plain: 'stretched out your {side} leg while you sat',
   structures: ['roots L4 to S1', 'sciatic nerve', 'lumbar discs', 'hamstrings'],
   posture: 'sitting',
   phase: 'nerve',

@@ -21,6 +21,7 @@ export const sideLyingLegRaise = defineTest({
   region: 'leg',
   plannedFor: [],
   purpose: 'Tightens the sciatic nerve and its roots in people who cannot lie flat.',
+  plain: 'raised your straight {side} leg while you lay on your side',
   structures: ['roots L4 to S1', 'sciatic nerve', 'hamstrings'],
   posture: 'side-lying',
   phase: 'nerve',

@@ -33,6 +33,7 @@ export const slump = defineTest({
   region: 'leg',
   plannedFor: SPINE,
   purpose: 'Tightens neural tissue step by step; letting the neck go parts nerve from muscle.',
+  plain: 'asked you to slump in the chair and stretch out your {side} leg',
   structures: ['dura and roots', 'sciatic nerve', 'hamstrings'],
   posture: 'sitting',
   phase: 'nerve',

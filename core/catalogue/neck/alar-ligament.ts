@@ -28,6 +28,7 @@ export const alarLigament = defineTest({
   region: 'neck',
   plannedFor: [],
   purpose: 'Feels whether C2 follows at once when the head alone is tilted and turned a little.',
+  plain: 'tilted your head to the {side} and held one bone of your neck',
   structures: ['alar ligaments', 'upper cervical joints'],
   posture: 'supine',
   phase: 'ligament',

@@ -14,6 +14,7 @@ export const bearDown = defineTest({
   region: 'neck',
   plannedFor: [],
   purpose: 'Raises the pressure in the spinal canal for 2 to 3 seconds.',
+  plain: 'asked you to hold your breath and push',
   structures: ['discs', 'roots', 'dura'],
   posture: 'sitting',
   phase: 'relief',

@@ -19,6 +19,7 @@ export const craniocervicalFlexion = defineTest({
   region: 'neck',
   plannedFor: [],
   purpose: 'Shows how well the deep muscles at the front of the neck hold.',
+  plain: 'asked you to nod on a soft air pad',
   structures: ['deep neck flexors'],
   posture: 'supine',
   phase: 'control',

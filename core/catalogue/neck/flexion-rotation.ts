@@ -17,6 +17,7 @@ export const flexionRotation = defineTest({
   region: 'neck',
   plannedFor: ['head'],
   purpose: 'Measures the turn of C1 on C2 with the rest of the neck locked in flexion.',
+  plain: 'bent your neck and turned it to the {side}',
   structures: ['C1–C2 joint', 'suboccipital muscles'],
   posture: 'supine',
   phase: 'movement',

@@ -33,6 +33,7 @@ export const holdRelax = defineTest({
   region: 'neck',
   plannedFor: [],
   purpose: 'Shows whether a gentle push and release gains range, for those who cannot relax or refuse manipulation.',
+  plain: 'asked you to push and relax your neck on the {side}',
   structures: ['suboccipital muscles', 'C1–C2 joint'],
   posture: 'supine',
   phase: 'control',

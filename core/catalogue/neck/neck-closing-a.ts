@@ -16,6 +16,7 @@ export const neckClosingA = defineTest({
   region: 'neck',
   plannedFor: ['neck', 'arm'],
   purpose: 'Closes the openings of the cervical nerve roots on one side and loads them.',
+  plain: 'tilted your head to the {side} and pressed softly',
   structures: ['cervical nerve roots in their openings', 'facet joints'],
   posture: 'sitting',
   phase: 'compression',

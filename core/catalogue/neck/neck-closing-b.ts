@@ -16,6 +16,7 @@ export const neckClosingB = defineTest({
   region: 'neck',
   plannedFor: ['neck', 'arm'],
   purpose: 'Closes one side of the neck fully and loads it.',
+  plain: 'tipped your head back to the {side} and pressed softly',
   structures: ['cervical nerve roots in their openings', 'facet joints'],
   posture: 'sitting',
   phase: 'compression',

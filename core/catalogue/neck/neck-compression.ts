@@ -39,6 +39,7 @@ export const neckCompression = defineTest({
   region: 'neck',
   plannedFor: ['neck', 'arm'],
   purpose: 'Loads the neck step by step, from neutral to the closing quarter, and stops at the first familiar arm symptom.',
+  plain: 'pressed softly on the top of your head',
   structures: ['cervical nerve roots in their openings', 'facet joints', 'discs'],
   posture: 'sitting',
   phase: 'compression',

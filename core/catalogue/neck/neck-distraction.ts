@@ -14,6 +14,7 @@ export const neckDistraction = defineTest({
   region: 'neck',
   plannedFor: ['arm'],
   purpose: 'Opens the root openings with a slow lift, and asks whether an arm symptom that is there eases.',
+  plain: 'pulled softly on your head',
   structures: ['cervical nerve roots in their openings', 'capsules and ligaments', 'neck muscles'],
   posture: 'supine',
   phase: 'relief',

@@ -14,6 +14,7 @@ export const neckExtensionRotation = defineTest({
   region: 'neck',
   plannedFor: ['neck', 'head'],
   purpose: 'Loads the facet joints of one side of the neck.',
+  plain: 'tipped your head back and turned it to the {side}',
   structures: ['facet joints', 'root openings'],
   posture: 'sitting',
   phase: 'loading',

@@ -14,6 +14,7 @@ export const neckFlexedCompression = defineTest({
   region: 'neck',
   plannedFor: [],
   purpose: 'Loads the neck bent 30 to 45° when plain loading was negative and a disc is suspected.',
+  plain: 'bent your head down and pressed softly',
   structures: ['neck discs', 'cervical nerve roots'],
   posture: 'sitting',
   phase: 'compression',

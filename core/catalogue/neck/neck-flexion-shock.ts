@@ -13,6 +13,7 @@ export const neckFlexionShock = defineTest({
   region: 'neck',
   plannedFor: [],
   purpose: 'Asks whether bending the neck sends an electric feeling down the spine or into limbs: a cord sign.',
+  plain: 'asked you to bend your head down',
   structures: ['spinal cord'],
   posture: 'sitting',
   phase: 'movement',

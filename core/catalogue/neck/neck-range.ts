@@ -15,6 +15,7 @@ export const neckRange = defineTest({
   region: 'neck',
   plannedFor: [],
   purpose: 'A baseline of bending forward, back and to each side.',
+  plain: 'asked you to move your head each way',
   structures: ['neck joints', 'neck muscles'],
   posture: 'sitting',
   phase: 'movement',

@@ -13,6 +13,7 @@ export const neckRotation = defineTest({
   region: 'neck',
   plannedFor: ['neck', 'arm', 'head'],
   purpose: 'Measures how far the head turns to each side; the published arm rule counts less than 60° to the painful side.',
+  plain: 'asked you to turn your head to the {side}',
   structures: ['neck joints', 'cervical nerve roots', 'neck muscles'],
   posture: 'sitting',
   phase: 'movement',

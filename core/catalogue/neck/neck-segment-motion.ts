@@ -13,6 +13,7 @@ export const neckSegmentMotion = defineTest({
   region: 'neck',
   plannedFor: ['neck', 'head'],
   purpose: 'Finds the level that is stiff and gives the patient’s familiar pain.',
+  plain: 'moved the small joints of your neck on the {side}',
   structures: ['facet joints'],
   posture: 'prone',
   phase: 'palpation',

@@ -13,6 +13,7 @@ export const neckSegmentPalpation = defineTest({
   region: 'neck',
   plannedFor: ['neck', 'head'],
   purpose: 'Finds the level whose facet joint is sore with the patient’s familiar pain.',
+  plain: 'pressed on the small joints of your neck on the {side}',
   structures: ['facet joints', 'neck muscles'],
   posture: 'prone',
   phase: 'palpation',

@@ -14,6 +14,7 @@ export const neckSideBend = defineTest({
   region: 'neck',
   plannedFor: ['arm'],
   purpose: 'Shows whether closing or opening a side brings the arm symptom on.',
+  plain: 'asked you to tilt your head to the {side}',
   structures: ['cervical nerve roots', 'facet joints', 'neck muscles'],
   posture: 'sitting',
   phase: 'movement',

@@ -14,6 +14,7 @@ export const neuroUpper = defineTest({
   region: 'arm',
   plannedFor: ['neck', 'arm'],
   purpose: 'Looks for a loss of strength, reflex or feeling in one root, and for cord signs.',
+  plain: 'checked the strength, feeling and reflexes of your arms',
   structures: ['roots C4 to T1', 'spinal cord'],
   posture: 'sitting',
   phase: 'neurological',

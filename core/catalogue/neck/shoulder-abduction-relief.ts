@@ -13,6 +13,7 @@ export const shoulderAbductionRelief = defineTest({
   region: 'arm',
   plannedFor: ['arm'],
   purpose: 'Takes tension off the roots and asks whether the arm symptom eases.',
+  plain: 'put your {side} hand on top of your head',
   structures: ['cervical nerve roots C5 to C7', 'brachial plexus'],
   posture: 'sitting',
   phase: 'relief',

@@ -14,6 +14,7 @@ export const shoulderDepression = defineTest({
   region: 'neck',
   plannedFor: [],
   purpose: 'Pulls the roots and their sleeves on one side.',
+  plain: 'pressed your {side} shoulder down',
   structures: ['cervical nerve roots and dural sleeves', 'upper trapezius'],
   posture: 'sitting',
   phase: 'loading',

@@ -13,6 +13,7 @@ export const transverseLigament = defineTest({
   region: 'neck',
   plannedFor: [],
   purpose: 'Lifts head and C1 forward together and holds, feeling for slack at the end.',
+  plain: 'lifted your head a little while you lay down',
   structures: ['transverse ligament of C1'],
   posture: 'supine',
   phase: 'ligament',

@@ -21,6 +21,7 @@ export const upperNeckShear = defineTest({
   region: 'neck',
   plannedFor: [],
   purpose: 'Feels whether the head and C1 slide on C2, and whether gliding them back eases what the nod brought on.',
+  plain: 'held your head and pressed softly on it while you sat',
   structures: ['transverse ligament of C1', 'upper cervical joints'],
   posture: 'sitting',
   phase: 'ligament',

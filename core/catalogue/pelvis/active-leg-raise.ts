@@ -18,6 +18,7 @@ export const activeLegRaise = defineTest({
   region: 'pelvis',
   plannedFor: [],
   purpose: 'Asks how hard it is to lift a straight leg 20 cm, and whether pressing the pelvis together makes it easier.',
+  plain: 'asked you to raise your {side} leg by yourself',
   structures: ['force closure of the pelvis', 'trunk and pelvic muscles'],
   posture: 'supine',
   phase: 'control',

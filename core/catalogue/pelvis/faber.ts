@@ -17,6 +17,7 @@ export const faber = defineTest({
   region: 'pelvis',
   plannedFor: LOWER,
   purpose: 'Opens the hip and levers the front of the sacroiliac joint; the place of the pain decides.',
+  plain: 'let your {side} knee fall out to the side',
   structures: ['hip joint', 'front of the sacroiliac joint', 'anterior sacroiliac ligaments'],
   posture: 'supine',
   phase: 'loading',

@@ -16,6 +16,7 @@ export const gaenslen = defineTest({
   region: 'pelvis',
   plannedFor: LOWER,
   purpose: 'Turns the two hip bones against each other, one leg bent up and the other lowered over the edge.',
+  plain: 'let your {side} leg hang over the edge of the bed',
   structures: ['sacroiliac joints', 'hip joints', 'L5–S1'],
   posture: 'supine',
   phase: 'loading',

@@ -14,6 +14,7 @@ export const kneeToShoulder = defineTest({
   region: 'pelvis',
   plannedFor: [],
   purpose: 'Stresses the sacroiliac joint and the ligaments behind it with a bent leg.',
+  plain: 'brought your {side} knee to the other shoulder',
   structures: ['sacroiliac joint', 'sacrotuberous ligament', 'hip joint'],
   posture: 'supine',
   phase: 'loading',

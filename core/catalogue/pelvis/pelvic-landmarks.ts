@@ -17,6 +17,7 @@ export const pelvicLandmarks = defineTest({
   plannedFor: [],
   intimate: 'sacral',
   purpose: 'Compares the heights of the landmarks, front and back. Low reliability: a pointer only.',
+  plain: 'looked at how level your hips are',
   structures: ['iliac bones', 'leg length'],
   posture: 'supine',
   phase: 'palpation',

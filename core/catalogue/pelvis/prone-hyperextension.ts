@@ -14,6 +14,7 @@ export const proneHyperextension = defineTest({
   region: 'pelvis',
   plannedFor: [],
   purpose: 'Levers the sacroiliac joint by lifting the thigh while the crest is held.',
+  plain: 'lifted your {side} leg back while we held your hips',
   structures: ['sacroiliac joint', 'anterior ligaments'],
   posture: 'prone',
   phase: 'loading',

@@ -33,6 +33,7 @@ export const pubicShear = defineTest({
   plannedFor: [],
   intimate: 'pubic',
   purpose: 'Shears the pubic symphysis in each direction and asks on which side the familiar pain is.',
+  plain: 'pressed on the bone at the front of your hips',
   structures: ['pubic symphysis'],
   posture: 'supine',
   phase: 'loading',

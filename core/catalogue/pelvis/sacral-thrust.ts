@@ -13,6 +13,7 @@ export const sacralThrust = defineTest({
   plannedFor: LOWER,
   intimate: 'sacral',
   purpose: 'Presses the sacrum forward between the hip bones.',
+  plain: 'pressed on the base of your spine',
   structures: ['both sacroiliac joints', 'lumbar joints in extension'],
   posture: 'prone',
   phase: 'loading',

@@ -12,6 +12,7 @@ export const sijCompression = defineTest({
   region: 'pelvis',
   plannedFor: LOWER,
   purpose: 'Presses the sacroiliac joints together at the front and stretches the ligaments behind them.',
+  plain: 'pressed on your {side} hip while you lay on your side',
   structures: ['sacroiliac joint', 'posterior sacroiliac ligaments'],
   posture: 'side-lying',
   phase: 'loading',

@@ -16,6 +16,7 @@ export const sijDistraction = defineTest({
   region: 'pelvis',
   plannedFor: LOWER,
   purpose: 'Gaps the front of the sacroiliac joints to see whether that brings on the familiar pain.',
+  plain: 'pressed on both front hip bones',
   structures: ['front of the sacroiliac joint', 'anterior sacroiliac ligaments'],
   posture: 'supine',
   phase: 'loading',

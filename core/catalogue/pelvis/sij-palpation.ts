@@ -15,6 +15,7 @@ export const sijPalpation = defineTest({
   plannedFor: [],
   intimate: 'sacral',
   purpose: 'Presses just below and inside the posterior superior iliac spine and compares the sides.',
+  plain: 'pressed on the joint at the back of your hips on the {side}',
   structures: ['posterior sacroiliac ligaments', 'sacroiliac joint line'],
   posture: 'prone',
   phase: 'palpation',

@@ -14,6 +14,7 @@ export const standingHipFlexion = defineTest({
   plannedFor: [],
   intimate: 'sacral',
   purpose: 'Feels whether the PSIS drops as the knee is lifted. Low reliability: a pointer only.',
+  plain: 'felt your hips while you stood on one leg',
   structures: ['sacroiliac joint'],
   posture: 'standing',
   phase: 'movement',

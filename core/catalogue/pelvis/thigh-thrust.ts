@@ -15,6 +15,7 @@ export const thighThrust = defineTest({
   region: 'pelvis',
   plannedFor: LOWER,
   purpose: 'Shears the hip bone backward on a sacrum that is held still.',
+  plain: 'pressed down along your {side} thigh',
   structures: ['sacroiliac joint', 'posterior sacroiliac ligaments', 'hip joint'],
   posture: 'supine',
   phase: 'loading',

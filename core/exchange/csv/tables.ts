@@ -118,7 +118,7 @@ export const TABLES: readonly Table[] = [
       col('stage', 'code', 'The stage of the test.'),
       col('stage_name', 'text', 'The stage in words.'),
       col('at', 'moment', 'When it was answered, ISO 8601 in UTC.'),
-      col('measure', 'code', 'angle, trial, lowered, force, hold, intensity, count or cell.'),
+      col('measure', 'code', 'angle, trial, lowered, force, hold, intensity or cell.'),
       col('which', 'code', 'onset or end of an angle, number of a trial, cell of a table.'),
       col('value', 'number', 'The value, where it is a number.'),
       col('words', 'text', 'The value in words, where it is none.'),

@@ -1,10 +1,10 @@
 import type { Observation, ObservationComponent, Procedure } from 'fhir/r4'
 import { testById } from '../../catalogue'
 import { TREATMENT_WORDS, treatmentWords } from '../../note/treatment-words'
-import type { FrozenFinding } from '../../record/frozen'
+import type { FrozenFinding, FrozenNotDone } from '../../record/frozen'
 import { isPlace, placeWords } from '../../vocabulary/body-area'
 import { iso } from '../csv/tables'
-import { type Measure, measuresOf, type NotDone, notDoneIn, toldBy } from '../told'
+import { type Measure, measuresOf, notDoneIn, toldBy } from '../told'
 import { EXAM_CATEGORY, INTERPRETATIONS, NOT_PERFORMED, SYSTEMS, UCUM } from './codes'
 import { type FhirSource, own, type Refs, shown, worded } from './source'
 
@@ -56,7 +56,7 @@ function component({ measure, which, stage, stageName, value, words, unit, from 
   }
 }
 
-const WHY_NOT: Readonly<Record<NotDone['as'], string>> = {
+const WHY_NOT: Readonly<Record<FrozenNotDone['as'], string>> = {
   'left-out': 'Left out',
   withheld: 'Withheld for safety',
   open: 'Planned and not done',

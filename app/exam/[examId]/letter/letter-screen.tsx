@@ -2,7 +2,7 @@
 
 import { Printer } from 'lucide-react'
 import Link from 'next/link'
-import { useId, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import { format } from 'date-fns'
 import { LETTER_URGENCY_WORDS, type LetterHead, letterBody, letterLines, letterText, urgencyOf } from '@/core/note/letter'
 import type { LetterWritten } from '@/core/record/paper-events'
@@ -15,6 +15,7 @@ import { saveHere } from '@/ui/save-here'
 import { ScreenTitle } from '@/ui/screen-title'
 import { KeptPapers } from '../kept-papers'
 import type { Titled } from '../titled'
+import { WordsBox } from '../words-box'
 
 const URGENCY_NAMES: Readonly<Record<LetterUrgency, string>> = { emergency: 'Emergency', 'same-day': 'Same day', urgent: 'Urgent', routine: 'Routine' }
 /** How a line of the letter looks; on paper the same. */
@@ -35,7 +36,6 @@ const AGREED = [
 /** A referral letter: urgency first, written from the record, changed at will, and kept with the examination as it was sent. */
 export function LetterScreen({ title }: { readonly title: Titled }) {
   const { exam, assessment, record, link } = useExam()
-  const field = useId()
   // Until another is chosen it is the record's own: a halt that comes while the letter is open counts.
   const [chosen, setUrgency] = useState<LetterUrgency | null>(null)
   const urgency = chosen ?? urgencyOf(assessment)
@@ -93,17 +93,14 @@ export function LetterScreen({ title }: { readonly title: Titled }) {
           <p className="mb-1">The person, about sending it</p>
           <Choice name="The person, about sending it" value={agreed} options={AGREED} onChange={setAgreed} />
         </div>
-        <label className="block" htmlFor={field}>
-          <span className="mb-1 block">The letter, written from the record; change what you like</span>
-          <textarea
-            id={field}
-            value={body}
-            rows={18}
-            maxLength={55_000}
-            onChange={(e) => write(e.target.value)}
-            className="w-full rounded-card border border-edge bg-sheet px-3 py-2 text-[15px] leading-relaxed"
-          />
-        </label>
+        <WordsBox
+          label="The letter, written from the record; change what you like"
+          value={body}
+          rows={18}
+          maxLength={55_000}
+          onWords={write}
+          className="text-[15px] leading-relaxed"
+        />
         {body !== generated && (
           <Button onClick={done} look="quiet">
             Write it anew from the record

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { openPoints } from '@/core/note/open-points'
 import { useExam } from '@/ui/exam/store'
 import { useTextDraft } from '@/ui/exam/use-draft'
+import { WordsBox } from '../words-box'
 import { useSigning } from './use-signing'
 import { Button } from '@/ui/button'
 
@@ -21,20 +22,18 @@ function OwnWords() {
   const open = asking ? openPoints(exam) : []
   return (
     <>
-      <label className="block">
-        <span className="mb-1 block text-lg font-semibold">Your own words</span>
-        <textarea
-          value={text}
-          rows={7}
-          maxLength={20000}
-          onChange={(e) => write(e.target.value)}
-          onBlur={() => {
-            if (text === exam.ownWords || record([{ type: 'note-written', text }])) done()
-          }}
-          className="w-full rounded-card border border-edge bg-sheet px-3 py-2"
-        />
-        <span className="text-sm text-ash">Kept apart from what is generated. Recorded when you leave the field; kept on this device until then.</span>
-      </label>
+      <WordsBox
+        label="Your own words"
+        labelled="text-lg font-semibold"
+        hint="Kept apart from what is generated. Recorded when you leave the field; kept on this device until then."
+        value={text}
+        rows={7}
+        maxLength={20000}
+        onWords={write}
+        onBlur={() => {
+          if (text === exam.ownWords || record([{ type: 'note-written', text }])) done()
+        }}
+      />
       {asking ? (
         <div className="rounded-card border border-ink bg-sheet px-4 py-3">
           {open.length > 0 && (
@@ -78,16 +77,7 @@ function Addendum({ onWrite }: { readonly onWrite: (text: string) => boolean }) 
       }}
     >
       <p className="mb-3 font-semibold">Signed. It takes addenda only.</p>
-      <label className="block">
-        <span className="mb-1 block">Addendum</span>
-        <textarea
-          value={text}
-          onChange={(e) => write(e.target.value)}
-          rows={4}
-          maxLength={5000}
-          className="w-full rounded-card border border-edge bg-sheet px-3 py-2"
-        />
-      </label>
+      <WordsBox label="Addendum" value={text} rows={4} maxLength={5000} onWords={write} />
       <Button type="submit" disabled={!text.trim()} look="main" className="mt-2">
         Add it
       </Button>

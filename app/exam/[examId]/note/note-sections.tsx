@@ -11,6 +11,7 @@ import { FoldTitle } from '@/ui/fold-title'
 import { Button } from '@/ui/button'
 import { useExam } from '@/ui/exam/store'
 import { useTextDraft } from '@/ui/exam/use-draft'
+import { WordsBox } from '../words-box'
 
 interface Props {
   readonly groups: readonly Group[]
@@ -140,17 +141,7 @@ function WordsField({ section, heading, onDone }: { readonly section: SectionId;
         }
       }}
     >
-      <label className="block">
-        <span className="mb-1 block text-sm">Own words to “{heading}”</span>
-        <textarea
-          autoFocus
-          value={text}
-          rows={3}
-          maxLength={20000}
-          onChange={(e) => write(e.target.value)}
-          className="w-full rounded-card border border-edge bg-sheet px-3 py-2"
-        />
-      </label>
+      <WordsBox label={`Own words to “${heading}”`} labelled="text-sm" autoFocus value={text} rows={3} maxLength={20000} onWords={write} />
       <div className="mt-2 flex gap-3">
         <Button type="submit" look="main">
           Keep

@@ -12,6 +12,7 @@ import { PoseFigure } from '@/ui/figure/pose-figure'
 import { ScreenTitle } from '@/ui/screen-title'
 import { KeptPapers } from '../kept-papers'
 import type { Titled } from '../titled'
+import { WordsBox } from '../words-box'
 
 /** What the person takes home: plain words, the movements drawn, what was agreed, and when to seek help. */
 export function SummaryScreen({ title }: { readonly title: Titled }) {
@@ -65,16 +66,7 @@ export function SummaryScreen({ title }: { readonly title: Titled }) {
           </Button>
         </div>
         <p className="text-ash">For the person to take home. Plain words, one page, no percentages unless you ask for them.</p>
-        <label className="block">
-          <span className="mb-1 block">What you agreed, in words for the person</span>
-          <textarea
-            value={agreed}
-            rows={5}
-            maxLength={2000}
-            onChange={(e) => write(e.target.value)}
-            className="w-full rounded-card border border-edge bg-sheet px-3 py-2"
-          />
-        </label>
+        <WordsBox label="What you agreed, in words for the person" value={agreed} rows={5} maxLength={2000} onWords={write} />
         <label className="flex min-h-11 items-center gap-3">
           <input type="checkbox" checked={figures} onChange={(e) => setFigures(e.target.checked)} className="size-5 accent-ink" />
           Say in numbers how likely it is

@@ -1,7 +1,7 @@
 import { TABLES } from '@/core/exchange/csv/tables'
 import { appointmentIssues, toCalendar } from '@/core/exchange/calendar/to'
 import { isTemplate, type TemplateId } from '@/core/note/template'
-import type { PaperEvent } from '@/core/record/paper-events'
+import { numberedPapers } from '@/core/record/paper-events'
 import { db } from '@/db'
 import { clinicKnowledge, houseOf } from '@/db/queries/clinic'
 import { isOutgoing, type Outgoing, outgoing } from '@/db/queries/outgoing'
@@ -66,17 +66,12 @@ async function fileOf(out: Outgoing, file: string, template: TemplateId, now: nu
   if (table || file === 'dictionary.csv')
     return { name: `${file.replace('.csv', '')}-${stem(out)}.csv`, type: 'text/csv; charset=utf-8', body: tablesOf([out])[file] ?? '' }
   const [, kind, number, ending] = /^(letter|summary)-(\d{1,4})\.(pdf|txt)$/.exec(file) ?? []
-  const kept = kind === undefined ? undefined : papersOf(out, kind)[Number(number) - 1]
+  const kept = numberedPapers(out.assessment.exam.papers).find((one) => one.kind === kind && one.n === Number(number))?.paper
   if (!kept) return null
   const name = `${kind ?? ''}-${stem(out)}-${number ?? ''}.${ending ?? ''}`
   if (ending === 'txt') return { name, type: 'text/plain; charset=utf-8', body: `${kept.text}\n` }
   const paper = kept.type === 'letter-written' ? letterPaper(out, kept) : summaryPaper(out, kept)
   return { name, type: 'application/pdf', body: await print([paper], now) }
-}
-
-/** Letters, or summaries, oldest first. */
-function papersOf({ assessment: { exam } }: Outgoing, kind: string): readonly PaperEvent[] {
-  return exam.papers.filter((paper) => (paper.type === 'letter-written') === (kind === 'letter'))
 }
 
 /** A calendar file for the next visit; nothing of the person stands in it. */
