@@ -174,7 +174,7 @@ describe('the summary for the person', () => {
     const pulse = performed(sorePelvis(), 'arm-pulse-inspiration', 'left', { pulse: { said: 'observed', choice: 'gone' } }, 'pulse-alone')
     expect(assess(pulse.exam).findings.map((f) => f.result)).toEqual(['positive'])
     expect(summaryIn(pulse)).not.toMatch('Your pain came on')
-    expect(summaryIn(pulse)).toMatch('1 test showed us something without your pain.')
+    expect(summaryIn(pulse)).toMatch('1 test told us something, though it did not bring on your pain.')
     // Known pain in the low back is no sign of the leg's nerve, and yet the person felt it.
     const back = soreLeg()
       .symptom('S1', { words: 'back', places: ['left-low-back'] })

@@ -154,7 +154,7 @@ function found({ exam, findings }: Assessment, movements: readonly Telling[]): r
     ...more(felt('came-on'), 'brought on your pain'),
     ...more(felt('eased'), 'eased your pain'),
     ...(runs.some((run) => feltIn(run) === 'came-on') ? [] : ['None of them brought on the pain that you know.']),
-    ...(without > 0 ? [`${capital(counted(without, 'test'))} showed us something without your pain.`] : []),
+    ...(without > 0 ? [`${capital(counted(without, 'test'))} told us something, though ${without === 1 ? 'it' : 'they'} did not bring on your pain.`] : []),
     ...(weak ? ['We found a change in strength, feeling or reflexes.'] : []),
     ...(exam.runs.some((r) => r.stopped === 'patient-asked') ? ['We stopped when you asked us to.'] : []),
   ]

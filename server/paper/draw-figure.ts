@@ -32,6 +32,8 @@ export function drawFigure(doc: Doc, figure: Figure, box: { readonly x: number; 
   doc.translate(box.x + (box.width - wide * scale) / 2, box.y + (box.height - high * scale) / 2)
   doc.scale(scale)
   doc.translate(MARGIN - min.x, MARGIN + max.y)
+  // The rest of a body that sits lies below what is shown, as on the bench.
+  doc.rect(min.x - MARGIN, -max.y - MARGIN, wide, high).clip()
   doc.lineJoin('round').lineCap('round')
   drawSupport(doc, figure.support)
   const isArm = (l: Limb) => l.id.includes('arm')

@@ -9,6 +9,9 @@ import type { Outgoing } from '../../db/queries/outgoing'
 import { fhirSource, HOSTILE, recordsOfAllKinds, type Told, troubledRecords } from '../../tests/outside'
 import { readPdf } from '../../tests/read-pdf'
 import { cutsOf, piecesOf } from './letters'
+import { CATALOGUE } from '../../core/catalogue'
+import { figureOf } from '../../core/figure/figure'
+import { drawFigure } from './draw-figure'
 import { letterPaper, notePaper, summaryPaper } from './papers'
 import { toPdf } from './pdf'
 
@@ -145,6 +148,31 @@ describe('a letter and a summary as PDF', () => {
       const drawn = summaryOf(out.assessment, given).movements.map((m) => m.says)
       expect(read.alternatives).toEqual(drawn)
       for (const line of given.text.split('\n')) expect(tight(read.pages.join(' ')).toLowerCase()).toContain(tight(line.replace(/^- /, '')).toLowerCase())
+    }
+  })
+
+  it.each(CATALOGUE.map((test) => [test.id, test] as const))('%s: what is drawn stays in its box', (_, test) => {
+    const calls: string[] = []
+    const doc: unknown = new Proxy(
+      {},
+      {
+        get:
+          (_target, name) =>
+          (...given: readonly number[]) => (calls.push([String(name), ...given].join(' ')), doc),
+      },
+    )
+    for (const stage of test.stages) {
+      calls.length = 0
+      const figure = figureOf(stage.pose, 'right')
+      drawFigure(doc as PDFKit.PDFDocument, figure, { x: 50, y: 60, width: 200, height: 100 })
+      const scale = Number(calls.find((c) => c.startsWith('scale '))?.split(' ')[1])
+      const box = calls.findIndex((c) => c.startsWith('rect '))
+      const [, x = NaN, y = NaN, width = NaN, height = NaN] = calls[box]?.split(' ').map(Number) ?? []
+      expect(calls[box + 1]).toBe('clip')
+      expect(calls.findIndex((c) => /^(fill|stroke|fillAndStroke)/.test(c))).toBeGreaterThan(box)
+      expect(width * scale).toBeLessThanOrEqual(200.001)
+      expect(height * scale).toBeLessThanOrEqual(100.001)
+      expect([x, y]).toEqual([expect.closeTo(figure.bounds.min.x - 7, 6), expect.closeTo(-figure.bounds.max.y - 7, 6)])
     }
   })
 

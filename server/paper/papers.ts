@@ -74,22 +74,22 @@ export function summaryPaper(out: Outgoing, given: SummaryGiven): Paper {
   const figures = movements.filter(({ says }) => lines.includes(says)).map(({ stage, side, says }) => ({ pose: stage.pose, side, says }))
   const isHeading = (line: string, i: number) => line !== '' && line === line.toUpperCase() && /[A-Z]/.test(line) && (i === 0 || lines[i - 1] === '')
   const drawn = new Set(figures.map((f) => f.says))
+  const first = lines.findIndex((line) => drawn.has(line))
   const blocks = lines
     .flatMap((line, i): readonly Block[] => {
-      // What stands under a drawing is not said twice.
+      // What stands under a drawing is not said twice; the drawings stand where the first of it was said.
+      if (i === first) return [{ kind: 'figures', figures }]
       if (line.trim() === '' || drawn.has(line)) return []
       if (isHeading(line, i)) return [{ kind: 'heading', text: line.charAt(0) + line.slice(1).toLowerCase() }]
       return [line.startsWith('- ') ? { kind: 'item', text: line.slice(2) } : { kind: 'text', text: line }]
     })
     .reduce<readonly Block[]>(joined, [])
-  const mean = blocks.findIndex((b) => b.kind === 'heading' && b.text === 'What it may mean')
-  const at = mean === -1 ? blocks.length : mean
   return {
     title: 'What we found',
     about: about(out),
     version: `Given ${momentWords(given.at)} by ${out.names[given.by] ?? given.by}.`,
     size: SIZE.summary,
     onePage: true,
-    blocks: [{ kind: 'title', text: `For ${out.title.name}` }, ...blocks.slice(0, at), { kind: 'figures', figures }, ...blocks.slice(at)],
+    blocks: [{ kind: 'title', text: `For ${out.title.name}` }, ...blocks],
   }
 }

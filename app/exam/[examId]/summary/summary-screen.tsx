@@ -4,7 +4,7 @@ import { Printer } from 'lucide-react'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { figureOf } from '@/core/figure/figure'
-import { summaryOf, summaryText } from '@/core/note/summary'
+import { summaryOf, summaryText, type Telling } from '@/core/note/summary'
 import { Button } from '@/ui/button'
 import { useExam } from '@/ui/exam/store'
 import { useTextDraft } from '@/ui/exam/use-draft'
@@ -33,27 +33,13 @@ export function SummaryScreen({ title }: { readonly title: Titled }) {
         {summary.parts.map((part) => (
           <section key={part.heading} className="mb-4 print:mb-2">
             <h3 className="font-sans text-xl font-semibold print:text-[13pt]">{part.heading}</h3>
-            {part.lines
-              .filter((line) => !summary.movements.some((m) => m.says === line))
-              .map((line, i) => (
-                <p key={i}>{line}</p>
-              ))}
+            <Lines lines={part.lines} movements={part.heading === 'What we found' ? summary.movements : []} />
             {part.list && (
               <ul className="list-disc pl-6">
                 {part.list.map((line) => (
                   <li key={line}>{line}</li>
                 ))}
               </ul>
-            )}
-            {part.heading === 'What we found' && summary.movements.length > 0 && (
-              <div className="mt-2 grid grid-cols-1 gap-4 sm:grid-cols-2 print:grid-cols-2">
-                {summary.movements.map((m) => (
-                  <figure key={`${m.test} ${m.side}`}>
-                    <PoseFigure figure={{ ...figureOf(m.stage.pose, m.side), joint: null }} describes={m.says} className="h-44 w-full print:h-28" />
-                    <figcaption>{m.says}</figcaption>
-                  </figure>
-                ))}
-              </div>
             )}
           </section>
         ))}
@@ -83,5 +69,26 @@ export function SummaryScreen({ title }: { readonly title: Titled }) {
         <KeptPapers papers={exam.papers} kind="summary-given" examId={exam.id} waiting={link.waiting > 0} />
       </div>
     </main>
+  )
+}
+
+/** The lines of a part; what stands under a drawing stands there alone, at its place among the others. */
+function Lines({ lines, movements }: { readonly lines: readonly string[]; readonly movements: readonly Telling[] }) {
+  const at = lines.findIndex((line) => movements.some((m) => m.says === line))
+  const others = (some: readonly string[]) => some.filter((line) => !movements.some((m) => m.says === line)).map((line, i) => <p key={i}>{line}</p>)
+  if (at === -1) return others(lines)
+  return (
+    <>
+      {others(lines.slice(0, at))}
+      <div className="my-2 grid grid-cols-1 gap-4 sm:grid-cols-2 print:grid-cols-2">
+        {movements.map((m) => (
+          <figure key={m.run}>
+            <PoseFigure figure={{ ...figureOf(m.stage.pose, m.side), joint: null }} describes={m.says} className="h-44 w-full print:h-28" />
+            <figcaption>{m.says}</figcaption>
+          </figure>
+        ))}
+      </div>
+      {others(lines.slice(at))}
+    </>
   )
 }
