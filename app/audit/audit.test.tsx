@@ -11,6 +11,11 @@ import { NewSeries } from './reliability/new-series'
 import { SeriesCard } from './reliability/series-card'
 
 const refresh = vi.fn()
+let arrived: Promise<unknown> = Promise.resolve()
+vi.mock('@/devices/simulated-series', async (original) => {
+  await arrived
+  return original()
+})
 vi.mock('next/navigation', () => ({ useRouter: () => ({ refresh }) }))
 
 const asked: string[] = []
@@ -100,8 +105,8 @@ describe('a reliability series', () => {
   const SETUP = { kind: 'begun', test: 'leg-raise', side: 'left', variant: 'neutral', stage: 'raise', examiners: 2, trials: 2, people: 'patients' } as const
   const entries = (changes: readonly SeriesChange[]): readonly SeriesEntry[] =>
     [SETUP, ...changes].map((change, i) => ({ id: `e${i}`, by: 'Maren Oake', at: i, change }))
-  const show = (changes: readonly SeriesChange[], lead = true) => {
-    const series = seriesOf(entries(changes))
+  const show = (changes: readonly SeriesChange[], lead = true, people: 'patients' | 'simulated' = 'patients') => {
+    const series = seriesOf(entries(changes).map((e) => (e.change.kind === 'begun' ? { ...e, change: { ...e.change, people } } : e)))
     if (!series) throw new Error('The series does not open.')
     const limits = { joint: 'hip', min: 0, max: 120, usual: [10, 100] as const }
     const shown = {
@@ -141,6 +146,17 @@ describe('a reliability series', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Enter' }))
     expect(sent[0]?.slice(1)).toEqual(['s1', measured(1, 2, [43, 45])])
     expect(refresh).toHaveBeenCalled()
+  })
+
+  it('enters what a simulated person gives, though Enter is pressed before it is there', async () => {
+    const line = new EventTarget()
+    arrived = new Promise((resolve) => line.addEventListener('through', resolve))
+    show([], true, 'simulated')
+    await userEvent.click(screen.getByRole('button', { name: 'Measure a simulated person' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Enter' }))
+    expect(sent).toEqual([])
+    line.dispatchEvent(new Event('through'))
+    await vi.waitFor(() => expect(sent[0]?.[2]).toMatchObject({ kind: 'measured', person: 1, examiner: 1, values: [expect.any(Number), expect.any(Number)] }))
   })
 
   it('replaces the published error by a choice of a lead with a reason, and by nobody else', () => {

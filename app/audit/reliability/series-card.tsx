@@ -145,10 +145,22 @@ function Enter({ series, limits, onEnter }: EnterProps) {
   const [text, setText] = useState('')
   const [person, setPerson] = useState(String(next(first)))
   const [examiner, setExaminer] = useState<1 | 2>(first)
+  // Whoever presses Enter while the person is still being measured enters what is measured, not an empty box.
+  const measuring = useRef<Promise<string> | null>(null)
   const simulate = async () => {
     const { simulatedResults, simulatedTrials } = await import('@/devices/simulated-series')
     const asked = { series: series.id, person: Number(person), examiner, trials: setup.trials }
-    setText((limits ? simulatedTrials({ ...asked, limits }) : simulatedResults(asked)).join(', '))
+    return (limits ? simulatedTrials({ ...asked, limits }) : simulatedResults(asked)).join(', ')
+  }
+  const measure = async () => {
+    const asked = simulate()
+    measuring.current = asked
+    const told = await asked
+    if (measuring.current === asked) setText(told)
+  }
+  const write = (typed: string) => {
+    measuring.current = null
+    setText(typed)
   }
   return (
     <DoorForm
@@ -156,7 +168,7 @@ function Enter({ series, limits, onEnter }: EnterProps) {
       submit="Enter"
       className="mt-3"
       onSend={async () => {
-        const parts = text.split(/[,;\s]+/).filter(Boolean)
+        const parts = ((await measuring.current) ?? text).split(/[,;\s]+/).filter(Boolean)
         const results = parts.map((p) => (/^(p|\+|y)/i.test(p) ? ('positive' as const) : ('negative' as const)))
         const values = parts.map((p) => Number(p.replace('−', '-')))
         if (!yesNo && values.some((v) => Number.isNaN(v)))
@@ -181,9 +193,9 @@ function Enter({ series, limits, onEnter }: EnterProps) {
           </Field>
         )}
         <Field label={`${counted(setup.trials, 'trial')}${yesNo ? ', positive or negative' : ', with commas'}`} className="min-w-44 grow">
-          {(tie) => <input {...tie} value={text} onChange={(e) => setText(e.target.value)} className={BOX} />}
+          {(tie) => <input {...tie} value={text} onChange={(e) => write(e.target.value)} className={BOX} />}
         </Field>
-        {setup.people === 'simulated' && (yesNo || limits) && <Button onClick={() => void simulate()}>Measure a simulated person</Button>}
+        {setup.people === 'simulated' && (yesNo || limits) && <Button onClick={() => void measure()}>Measure a simulated person</Button>}
       </div>
     </DoorForm>
   )
