@@ -66,8 +66,13 @@ function words(error: unknown): string {
 }
 
 /** The same on a connection that is open, as that of a running server. */
-export function verifyOpen(client: Database.Database, { anchors = [], publicKey = null }: HeldAgainst): Verified {
+export function verifyOpen(client: Database.Database, against: HeldAgainst): Verified {
   teachSealing(client)
+  // Rows and links are looked at one after the other: as of one moment, or what a running server writes in between would look put in.
+  return client.inTransaction ? verifyMoment(client, against) : client.transaction(verifyMoment).deferred(client, against)
+}
+
+function verifyMoment(client: Database.Database, { anchors = [], publicKey = null }: HeldAgainst): Verified {
   const file = client.name
   // A backup may be of an earlier version of this program: it is held against what that one made.
   const ours = emptyAt(levelOf(client))
