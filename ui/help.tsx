@@ -1,12 +1,13 @@
 'use client'
 
 import { usePathname } from 'next/navigation'
-import { lazy, Suspense, useState } from 'react'
+import { useState } from 'react'
 import { useKeys } from './exam/use-keys'
 import { helpFor } from './help-topic'
+import { fetched } from './fetched'
 
 // Texts and dialog are fetched when somebody asks for them.
-const HelpDialog = lazy(() => import('./help-dialog').then((m) => ({ default: m.HelpDialog })))
+const HelpDialog = fetched(() => import('./help-dialog').then((m) => m.HelpDialog))
 
 /** What this screen is for, its keys and its words: a button in the header, and ? anywhere outside a field. The bench has its own. */
 export function Help() {
@@ -28,11 +29,7 @@ export function Help() {
       >
         ?
       </button>
-      {open && (
-        <Suspense fallback={null}>
-          <HelpDialog topic={topic} onClose={() => setOpen(false)} />
-        </Suspense>
-      )}
+      {open && <HelpDialog topic={topic} onClose={() => setOpen(false)} />}
     </>
   )
 }

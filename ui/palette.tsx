@@ -1,10 +1,11 @@
 'use client'
 
-import { lazy, Suspense, useLayoutEffect, useState } from 'react'
+import { useLayoutEffect, useState } from 'react'
+import { fetched } from './fetched'
 
 // The catalogue comes with it, so it is fetched when it is first asked for.
 const load = () => import('./palette-dialog')
-const PaletteDialog = lazy(() => load().then((m) => ({ default: m.PaletteDialog })))
+const PaletteDialog = fetched(() => load().then((m) => m.PaletteDialog))
 
 /** The page itself is drawn by then, in milliseconds. */
 const LATER_MS = 1500
@@ -26,9 +27,5 @@ export function Palette() {
       clearTimeout(timer)
     }
   }, [])
-  return open ? (
-    <Suspense fallback={null}>
-      <PaletteDialog onClose={() => setOpen(false)} />
-    </Suspense>
-  ) : null
+  return open ? <PaletteDialog onClose={() => setOpen(false)} /> : null
 }

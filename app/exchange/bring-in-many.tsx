@@ -2,14 +2,15 @@
 
 import { Upload } from 'lucide-react'
 import Link from 'next/link'
-import { lazy, Suspense, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
 import { Button } from '@/ui/button'
 import { Choice } from '@/ui/choice'
 import { saveHere } from '@/ui/save-here'
 import { Wide } from '@/ui/wide'
 import type { Brought, ToBring } from './bring'
+import { fetched } from '@/ui/fetched'
 
-const WhoseFile = lazy(() => import('@/app/today/whose-file').then((m) => ({ default: m.WhoseFile })))
+const WhoseFile = fetched(() => import('@/app/today/whose-file').then((m) => m.WhoseFile))
 
 /** What became of one part of a file. */
 interface Row {
@@ -141,9 +142,7 @@ export function BringInMany() {
         </>
       )}
       {asked?.came.as === 'asked' && asking !== null && (
-        <Suspense fallback={null}>
-          <WhoseFile choose={asked.came.choose} onChoose={(person) => void answer(asking, person)} onClose={() => setAsking(null)} />
-        </Suspense>
+        <WhoseFile choose={asked.came.choose} onChoose={(person) => void answer(asking, person)} onClose={() => setAsking(null)} />
       )}
     </section>
   )

@@ -2,14 +2,15 @@
 
 import { Upload } from 'lucide-react'
 import { useRouter } from 'next/navigation'
-import { lazy, Suspense, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
 import type { Problem } from '@/core/vocabulary/problem'
 import { toldAtDoor } from '@/ui/doors/door'
 import { ProblemNotice } from '@/ui/problem-notice'
 import type { Choose } from './whose-file'
+import { fetched } from '@/ui/fetched'
 
 // Asked once in a hundred files.
-const WhoseFile = lazy(() => import('./whose-file').then((m) => ({ default: m.WhoseFile })))
+const WhoseFile = fetched(() => import('./whose-file').then((m) => m.WhoseFile))
 
 /** What the server answers: the examination, whose it is, or why not. */
 type Came = { readonly examId: string } | (Problem & { readonly choose?: Choose })
@@ -58,11 +59,7 @@ export function BringIn() {
           }}
         />
       </label>
-      {asked && (
-        <Suspense fallback={null}>
-          <WhoseFile choose={asked.choose} onChoose={(person) => void bring(asked.file, person)} onClose={() => setAsked(null)} />
-        </Suspense>
-      )}
+      {asked && <WhoseFile choose={asked.choose} onChoose={(person) => void bring(asked.file, person)} onClose={() => setAsked(null)} />}
       {problem && (
         <div className="w-full">
           <ProblemNotice problem={problem} onClose={() => setProblem(null)} />

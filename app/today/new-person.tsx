@@ -1,7 +1,7 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { lazy, type SubmitEvent, Suspense, useState } from 'react'
+import { type SubmitEvent, useState } from 'react'
 import { v7 } from 'uuid'
 import type { NewPersonFields } from '@/core/vocabulary/new-person'
 import type { Problem } from '@/core/vocabulary/problem'
@@ -9,9 +9,10 @@ import { Button } from '@/ui/button'
 import { type PersonErrors, PersonFields } from '@/ui/person-fields'
 import { ProblemNotice } from '@/ui/problem-notice'
 import { startPerson } from './actions'
+import { fetched } from '@/ui/fetched'
 
 // Asked for once something of a name is there.
-const SimilarPeople = lazy(() => import('./similar-people').then((m) => ({ default: m.SimilarPeople })))
+const SimilarPeople = fetched(() => import('./similar-people').then((m) => m.SimilarPeople))
 
 interface Props {
   readonly today: string
@@ -73,11 +74,7 @@ export function NewPersonForm({ today, onClose }: Props) {
           </Button>
           <Button onClick={onClose}>Close</Button>
         </div>
-        {fields.name.trim() !== '' && (
-          <Suspense fallback={null}>
-            <SimilarPeople name={fields.name} born={fields.born} />
-          </Suspense>
-        )}
+        {fields.name.trim() !== '' && <SimilarPeople name={fields.name} born={fields.born} />}
       </div>
     </form>
   )

@@ -78,4 +78,20 @@ describe('where one goes after a door', () => {
     for (const to of ['//elsewhere.example', 'https://elsewhere.example', '/\\elsewhere.example', 'javascript:alert(1)', '', null, undefined])
       expect(ownPath(to)).toBe('/today')
   })
+
+  it('covers the page also where the lock could not be fetched', async () => {
+    // As a window has it that has fetched nothing else yet.
+    vi.resetModules()
+    vi.doMock('./lock-screen', () => {
+      throw new Error('the chunk could not be loaded')
+    })
+    const { DoorWatch: Fresh } = await import('./watch')
+    const { container } = render(<Fresh who={WHO} />)
+    const door = await import('./door')
+    settle(() => void door.toldAtDoor({ status: 423 }))
+    expect(container.querySelector('.fixed.inset-0')).not.toBeNull()
+    expect(await screen.findByText(/^This part could not be fetched/)).toBeInTheDocument()
+    expect(container.querySelector('.fixed.inset-0')).not.toBeNull()
+    vi.doUnmock('./lock-screen')
+  })
 })

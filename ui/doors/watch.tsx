@@ -1,14 +1,25 @@
 'use client'
 
-import { lazy, Suspense, useEffect, useState } from 'react'
+import { useEffect, useState } from 'react'
 import { act } from '../act'
 import { type Closed, onClosed, tellOpened, toldAtDoor } from './door'
 import { markLocked } from './locked-here'
 import { hearAtDoor, sayAtDoor } from './windows'
+import { atTheFoot, fetched } from '../fetched'
 
 // Fetched ahead of the moment it is needed: it has to come up also when the server is gone.
 const load = () => import('./lock-screen')
-const LockScreen = lazy(() => load().then((m) => ({ default: m.LockScreen })))
+const COVER = <div className="fixed inset-0 z-50 bg-dust" />
+const LockScreen = fetched(() => load().then((m) => m.LockScreen), {
+  waiting: COVER,
+  // What is on the table stays covered, whether it can be opened or not.
+  away: (again) => (
+    <>
+      {COVER}
+      {atTheFoot(again)}
+    </>
+  ),
+})
 
 /** Without a hand for so long this window locks; the server counts the same. */
 const IDLE_MS = 15 * 60_000
@@ -18,8 +29,15 @@ const LOOK_MS = 5000
 /** The page itself is drawn and awake by then. */
 const LATER_MS = 1500
 
-const Band = lazy(() => import('../device/band').then((m) => ({ default: m.Band })))
-const NewVersion = lazy(() => import('../device/new-version').then((m) => ({ default: m.NewVersion })))
+// What says that the server is away is needed while it is: until it has come its first sentence stands here.
+const Band = fetched(() => import('../device/band').then((m) => m.Band), {
+  away: () => (
+    <p role="status" className="no-print fixed inset-x-0 top-0 z-40 border-b-2 border-halt bg-sheet px-4 font-semibold text-halt">
+      The server cannot be reached.
+    </p>
+  ),
+})
+const NewVersion = fetched(() => import('../device/new-version').then((m) => m.NewVersion))
 
 interface Props {
   /** An examination is open here: no new version takes over meanwhile. */
@@ -98,17 +116,9 @@ export function DoorWatch({ who, examining = false }: Props) {
   }
   return (
     <>
-      {late && (
-        <Suspense fallback={null}>
-          <Band />
-          {take && !examining && <NewVersion take={take} />}
-        </Suspense>
-      )}
-      {closed !== null && (
-        <Suspense fallback={<div className="fixed inset-0 z-50 bg-dust" />}>
-          <LockScreen why={closed} who={who} onOpen={open} />
-        </Suspense>
-      )}
+      {late && <Band />}
+      {late && take && !examining && <NewVersion take={take} />}
+      {closed !== null && <LockScreen why={closed} who={who} onOpen={open} />}
     </>
   )
 }

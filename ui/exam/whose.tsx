@@ -1,12 +1,13 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { lazy, Suspense, useEffect, useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { NamedPerson } from './whose-dialog'
 import { useExam } from './store'
+import { fetched } from '../fetched'
 
 // Needed once in a hundred examinations.
-const WhoseDialog = lazy(() => import('./whose-dialog').then((m) => ({ default: m.WhoseDialog })))
+const WhoseDialog = fetched(() => import('./whose-dialog').then((m) => m.WhoseDialog))
 
 interface Props {
   readonly examId: string
@@ -30,11 +31,7 @@ export function Whose({ examId, person }: Props) {
         <span className="font-serif text-lg font-semibold">{person.name}</span>
         <span className="ml-3 text-ash">{[exam.ageYears, person.work].filter(Boolean).join(', ')}</span>
       </button>
-      {open && (
-        <Suspense fallback={null}>
-          <WhoseDialog examId={examId} person={person} signed={exam.signed !== null} onClose={() => setOpen(false)} />
-        </Suspense>
-      )}
+      {open && <WhoseDialog examId={examId} person={person} signed={exam.signed !== null} onClose={() => setOpen(false)} />}
     </>
   )
 }

@@ -3,7 +3,8 @@ import { CONFIRMED_WORDS } from '@/core/change/confirmed-by'
 import { counted } from '@/core/vocabulary/sentence'
 import { sourceOf } from '@/core/vocabulary/source'
 import { EpisodeFigures } from './figures'
-import { EpisodeForms, NewVisit, Withdraw } from './episode-forms'
+import { EpisodeForms, Withdraw } from './lazily'
+import { NewVisit } from './new-visit'
 import type { WholeEpisode } from './whole-episodes'
 
 interface Props {

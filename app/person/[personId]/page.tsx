@@ -13,8 +13,7 @@ import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { Textures } from '@/ui/textures'
 import { Episode } from './episode'
-import { EraseForm } from './erase-form'
-import { ArchiveButton, FirstExam } from './lazily'
+import { ArchiveButton, EraseForm, FirstExam } from './lazily'
 import { wholeEpisodes } from './whole-episodes'
 
 interface Props {

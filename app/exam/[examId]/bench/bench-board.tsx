@@ -1,6 +1,6 @@
 'use client'
 
-import { lazy, Suspense, useState } from 'react'
+import { useState } from 'react'
 import type { Weighed } from '@/core/evidence/weigh'
 import type { SourceVerdict } from '@/core/assess'
 import { standingWords } from '@/core/note/conclusion'
@@ -21,9 +21,10 @@ import type { Interval } from '@/core/evidence/interval'
 import { PlanChoice } from './plan-choice'
 import type { Bench } from './use-bench'
 import { focusCard } from '@/ui/exam/give-focus'
+import { fetched } from '@/ui/fetched'
 
 // Asked for once in a while; its arithmetic stands on Weigh too.
-const HowComputed = lazy(() => import('@/ui/board/how-computed').then((m) => ({ default: m.HowComputed })))
+const HowComputed = fetched(() => import('@/ui/board/how-computed').then((m) => m.HowComputed))
 
 /** What the answers say so far, by family; what was not assessed is unknown, never clear. */
 export function BenchBoard({ bench }: { readonly bench: Bench }) {
@@ -87,11 +88,7 @@ export function BenchBoard({ bench }: { readonly bench: Bench }) {
       )}
       {bench.advice.stop && <p className="mt-2 rounded-card border border-hair px-4 py-2 text-[15px]">{bench.advice.stop}</p>}
       <PlanChoice bench={bench} />
-      {how && (
-        <Suspense fallback={null}>
-          <HowComputed examId={exam.id} row={how} interval={intervalFor(how)} onClose={() => setHow(null)} />
-        </Suspense>
-      )}
+      {how && <HowComputed examId={exam.id} row={how} interval={intervalFor(how)} onClose={() => setHow(null)} />}
     </aside>
   )
 }

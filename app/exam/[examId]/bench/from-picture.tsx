@@ -1,12 +1,13 @@
 'use client'
 
 import { Camera } from 'lucide-react'
-import { lazy, Suspense, useState } from 'react'
+import { useState } from 'react'
 import type { InHand } from '@/core/bench/in-hand'
 import type { Bench } from './use-bench'
+import { fetched } from '@/ui/fetched'
 
 // Opened in few tests, and never while both hands are busy.
-const PictureDialog = lazy(() => import('./picture-dialog').then((m) => ({ default: m.PictureDialog })))
+const PictureDialog = fetched(() => import('./picture-dialog').then((m) => m.PictureDialog))
 
 /** Opens the picture; its angle is put where a typed one would stand. */
 export function FromPicture({ bench, inHand }: { readonly bench: Bench; readonly inHand: InHand }) {
@@ -17,16 +18,14 @@ export function FromPicture({ bench, inHand }: { readonly bench: Bench; readonly
         <Camera size={18} aria-hidden="true" /> from a picture
       </button>
       {open && (
-        <Suspense fallback={null}>
-          <PictureDialog
-            inHand={inHand}
-            onClose={() => setOpen(false)}
-            onUse={(angle) => {
-              bench.input({ do: 'from-picture', angle })
-              setOpen(false)
-            }}
-          />
-        </Suspense>
+        <PictureDialog
+          inHand={inHand}
+          onClose={() => setOpen(false)}
+          onUse={(angle) => {
+            bench.input({ do: 'from-picture', angle })
+            setOpen(false)
+          }}
+        />
       )}
     </>
   )
