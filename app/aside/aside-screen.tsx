@@ -1,13 +1,13 @@
 'use client'
 
-import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import type { ExamEvent } from '@/core/record/event'
 import { collect } from '@/ui/exam/delivery'
+import { fetched } from '@/ui/fetched'
 import { browserOutbox, type SetAside } from '@/ui/exam/outbox'
 
-const AsideList = dynamic(() => import('@/ui/exam/aside-list').then((m) => m.AsideList), { ssr: false })
+const AsideList = fetched(() => import('@/ui/exam/aside-list').then((m) => m.AsideList))
 
 /** What lies aside of one examination, beside its record where the server still has it: a stage is named by the test it belongs to. */
 interface OfExam {

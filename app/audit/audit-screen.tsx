@@ -1,10 +1,10 @@
 'use client'
 
-import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import type { PublishedRule } from '@/core/audit/published'
 import { ZONE_WORDS } from '@/core/note/treatment-words'
 import { Button } from '@/ui/button'
+import { fetched } from '@/ui/fetched'
 import { BOX, Field, Select } from '@/ui/field'
 import { type Asked, auditQuery, stretchOf, useAudit } from './use-audit'
 
@@ -16,7 +16,7 @@ export interface AuditNames {
   readonly groups: Readonly<Record<string, string>>
 }
 
-const AuditFigures = dynamic(() => import('./audit-figures').then((m) => m.AuditFigures), { ssr: false })
+const AuditFigures = fetched(() => import('./audit-figures').then((m) => m.AuditFigures))
 
 interface Props {
   readonly names: AuditNames

@@ -1,11 +1,11 @@
 'use client'
 
 import { RadioGroup } from 'radix-ui'
-import dynamic from 'next/dynamic'
+import { fetched } from '@/ui/fetched'
 import { BUILDS, TONE_COLOURS, TONES, useAppearance } from '@/ui/figure/appearance'
 
 // The drawing brings the catalogue with it: it comes after the page.
-const FigurePreview = dynamic(() => import('./figure-preview').then((m) => m.FigurePreview), { ssr: false, loading: () => <div className="h-40 w-72" /> })
+const FigurePreview = fetched(() => import('./figure-preview').then((m) => m.FigurePreview), { waiting: <div className="h-40 w-72" /> })
 
 const CHIP =
   'flex min-h-11 items-center gap-2 rounded-full border border-edge px-4 data-[state=checked]:border-ink data-[state=checked]:bg-ink data-[state=checked]:text-dust'

@@ -1,9 +1,8 @@
 'use client'
 
-import dynamic from 'next/dynamic'
+import { fetched } from '@/ui/fetched'
 
 /** Settings that nobody opens the page for: they come after it. */
-export const FigureSettings = dynamic(() => import('./figure-settings').then((m) => m.FigureSettings), {
-  ssr: false,
-  loading: () => <div className="mt-6 min-h-dvh" />,
+export const FigureSettings = fetched(() => import('./figure-settings').then((m) => m.FigureSettings), {
+  waiting: <div className="mt-6 min-h-dvh" />,
 })

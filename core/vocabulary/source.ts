@@ -28,8 +28,8 @@ export interface Source {
 /**
  * Every source the board can speak about.
  *
- * `outer-hip` and `hip-flexor` are not on the list of the published rules. `outer-hip` is not on the list of the published rules: it gives the pain that FABER brings on
- * over the outer buttock a name of its own, so that it is not filed under the hip joint.
+ * `outer-hip` and `hip-flexor` are not on the list of the published rules. `outer-hip` gives the pain that FABER brings on over the outer
+ * buttock a name of its own, so that it is not filed under the hip joint.
  */
 export const SOURCES = {
   'root-cervical': { family: 'nerve', name: 'Cervical radiculopathy (C5-T1)', inWords: 'cervical radiculopathy', plain: 'a nerve where it leaves your neck' },

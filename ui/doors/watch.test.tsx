@@ -70,14 +70,6 @@ describe('the watch at the door of a window', () => {
     expect(screen.queryByRole('dialog')).toBeNull()
     expect(sent).toEqual([])
   })
-})
-
-describe('where one goes after a door', () => {
-  it('is a path of this application, whatever an address says', () => {
-    for (const to of ['/today', '/exam/x/bench?a=b']) expect(ownPath(to)).toBe(to)
-    for (const to of ['//elsewhere.example', 'https://elsewhere.example', '/\\elsewhere.example', 'javascript:alert(1)', '', null, undefined])
-      expect(ownPath(to)).toBe('/today')
-  })
 
   it('covers the page also where the lock could not be fetched', async () => {
     // As a window has it that has fetched nothing else yet.
@@ -93,5 +85,13 @@ describe('where one goes after a door', () => {
     expect(await screen.findByText(/^This part could not be fetched/)).toBeInTheDocument()
     expect(container.querySelector('.fixed.inset-0')).not.toBeNull()
     vi.doUnmock('./lock-screen')
+  })
+})
+
+describe('where one goes after a door', () => {
+  it('is a path of this application, whatever an address says', () => {
+    for (const to of ['/today', '/exam/x/bench?a=b']) expect(ownPath(to)).toBe(to)
+    for (const to of ['//elsewhere.example', 'https://elsewhere.example', '/\\elsewhere.example', 'javascript:alert(1)', '', null, undefined])
+      expect(ownPath(to)).toBe('/today')
   })
 })

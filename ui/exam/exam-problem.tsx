@@ -1,11 +1,11 @@
 'use client'
 
-import dynamic from 'next/dynamic'
+import { fetched } from '../fetched'
 import { ProblemNotice } from '../problem-notice'
 import { useExam } from './store'
 
 // Nothing is set aside on nearly every day, so its words come when they are needed.
-const SetAsidePanel = dynamic(() => import('./set-aside').then((m) => m.SetAsidePanel), { ssr: false })
+const SetAsidePanel = fetched(() => import('./set-aside').then((m) => m.SetAsidePanel))
 
 /** The last thing the record could not take, and what was set aside, under the header of every exam screen. */
 export function ExamProblem() {
