@@ -10,14 +10,15 @@ const POSSIBLE = 0.12
 /** Cells of a neurological screen that this nerve or root changed, by "row.column". */
 function lostCells(source: HiddenSource, { patient }: Look): Readonly<Record<string, string>> {
   const structure = STRUCTURES.find((s) => s.id === (source.level ?? '').toLowerCase())
-  if (!structure) return {}
+  // A deficit would end the case before its trap.
+  if (!structure || patient.traps.length > 0) return {}
   const cells: Record<string, string> = {}
   for (const [sign, fit] of Object.entries(structure.signs)) {
     const [kind, row = ''] = sign.split('.')
     // Its own chance for each sign, so that the same screen repeated finds the same.
     const z = seen(patient.case, sign)
     if (z >= (fit === 'expected' ? EXPECTED : POSSIBLE) + 0.12 * source.expressed) continue
-    if (kind === 'strength') cells[`${row}.strength`] = z < 0.15 ? '3' : '4'
+    if (kind === 'strength') cells[`${row}.strength`] = z < 0.03 ? '3' : '4'
     if (kind === 'reflex') cells[`${row}.reflex`] = z < 0.2 ? '0' : '1'
     if (kind === 'feeling') {
       cells[`${row}.touch`] = 'less'

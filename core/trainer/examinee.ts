@@ -1,0 +1,122 @@
+import { type Assessment, assess } from '../assess'
+import { CATALOGUE, testById } from '../catalogue'
+import type { ExamTest } from '../catalogue/exam-test'
+import { adviceOf } from '../planner/advice'
+import { nextStep, routeOf, variantFor } from '../planner/route'
+import type { Composed } from '../record/compose'
+import type { ExamEvent } from '../record/event'
+import { offered, sidesOf } from '../record/outline'
+import type { Urgency } from '../safety/gate'
+import { RULEBOOK } from '../safety/rulebook'
+import { haltsOf } from '../safety/safety'
+import { estimateOf, rankedSources } from '../standing'
+import type { Edition } from '../vocabulary/edition'
+import type { TestSide } from '../vocabulary/side'
+import { REFERRED } from '../vocabulary/source'
+import type { Commitment, PracticeStep } from './attempt'
+import { chanceOf } from './chance'
+import { isPlayed } from './is-played'
+import { askedTruly, recorded } from './perform'
+import type { SimulatedPatient } from './simulated-patient'
+import { storyQuestions } from './story-questions'
+
+/** How tests are chosen: as the planner advises, every test in the order of the catalogue, or by lot. */
+export type Policy = 'plan' | 'catalogue' | 'random'
+
+/** An examination by rule, and what follows from it. */
+export interface Examined {
+  readonly record: Composed
+  readonly assessment: Assessment
+  readonly commitment: Commitment
+}
+
+/** Nobody is examined for longer. */
+const MOST_TESTS = 60
+const BY_LOT = 12
+
+/**
+ * Examine a person by a rule: everything is asked, every answer is read truly, nothing is done that a gate stands against.
+ *
+ * What is left to the rule is which tests, in which order, and when to stop.
+ */
+export function examine(patient: SimulatedPatient, policy: Policy, edition: Edition): Examined {
+  const story = askedTruly(patient, edition)
+  const record = policy === 'plan' ? byPlan(patient, story) : inTurn(patient, story, policy === 'catalogue' ? everyTest() : drawn(patient))
+  const assessment = assess(record.exam)
+  return { record, assessment, commitment: commitmentFrom(assessment) }
+}
+
+function byPlan(patient: SimulatedPatient, story: Composed): Composed {
+  let record = story.then({ type: 'plan-chosen', mode: 'quickest-answer' })
+  for (let n = 0; n < MOST_TESTS; n++) {
+    const assessment = assess(record.exam)
+    const route = routeOf(assessment)
+    const { step, stop } = adviceOf(assessment, route)
+    const next = step ?? (stop === null ? nextStep(route, record.exam) : null)
+    if (!next || stop !== null) return record
+    const after = perform(record, patient, next.test, next.side, variantFor(record.exam, next.test))
+    if (after === record) return record
+    record = after
+  }
+  return record
+}
+
+function inTurn(patient: SimulatedPatient, story: Composed, tests: readonly (readonly [ExamTest, TestSide])[]): Composed {
+  return tests.reduce((record, [test, side]) => perform(record, patient, test, side, offered(test.variants)[0]?.id ?? ''), story)
+}
+
+/** What the hands of a careful examiner did for a record: each step as its test asks, with an open question. */
+export function carefulSteps(patient: SimulatedPatient, events: readonly ExamEvent[]): readonly PracticeStep[] {
+  const [first] = events
+  const begun = new Map(events.flatMap((e) => (e.type === 'test-started' ? [[e.run, e] as const] : [])))
+  const story = storyQuestions(patient).map((q): PracticeStep => ({ kind: 'story', at: first?.at ?? 0, question: q.id }))
+  const hands = events.flatMap((event): PracticeStep[] => {
+    const started = event.type === 'stage-answered' ? begun.get(event.run) : undefined
+    const stage = started && event.type === 'stage-answered' ? testById(started.test)?.stages.find((s) => s.id === event.stage) : undefined
+    if (!started || !stage) return []
+    const { test, side, variant } = started
+    return [{ kind: 'hands', at: event.at, test, side, variant, stage: stage.id, reach: {}, pace: 'slow', asked: 'open' }]
+  })
+  return [...story, ...hands]
+}
+
+/** The same record where the test may not be done. */
+function perform(record: Composed, patient: SimulatedPatient, test: ExamTest, side: TestSide, variant: string): Composed {
+  if (RULEBOOK.bars(record.exam, test.id, variant)) return record
+  try {
+    return recorded(record, patient, test, side, variant)
+  } catch {
+    // A test that follows another one which brought nothing on.
+    return record
+  }
+}
+
+function everyTest(): readonly (readonly [ExamTest, TestSide])[] {
+  return CATALOGUE.flatMap((test) => sidesOf(test).map((side) => [test, side] as const))
+}
+
+function drawn(patient: SimulatedPatient): readonly (readonly [ExamTest, TestSide])[] {
+  const chance = chanceOf(`lot ${patient.case}`)
+  const left = [...everyTest()]
+  return Array.from({ length: BY_LOT }, () => left.splice(chance.whole(0, left.length - 1), 1)).flat()
+}
+
+/** A source leads from here on; below it nothing is held for true. */
+const HELD_FROM = 0.3
+
+/** What an assessment comes to, in the words of a commitment. A source that only pointers speak for is held with even odds. */
+export function commitmentFrom({ exam, sources }: Assessment): Commitment {
+  const halt = haltsOf(exam)[0]
+  const ranked = rankedSources(sources).filter((s) => isPlayed(s.source))
+  const best = ranked[0]
+  const estimate = best ? (estimateOf(best) ?? 0) : 0
+  const pointed = sources
+    .filter((s) => isPlayed(s.source))
+    .map((s) => ({ ...s, n: s.pointers.filter((p) => p.direction === 'for').length - s.pointers.filter((p) => p.direction === 'against').length }))
+    .toSorted((a, b) => b.n - a.n)[0]
+  const urgency: Urgency | null = (halt && 'urgency' in halt.gate ? halt.gate.urgency : null) ?? (sources.some((s) => REFERRED.includes(s.source) && s.pointers.some((p) => p.direction === 'for')) ? 'medical-review' : null)
+  const decided = { next: urgency === null ? ('treat' as const) : ('refer' as const), urgency }
+  if (best && isPlayed(best.source) && estimate >= HELD_FROM) return { sources: [{ source: best.source, side: best.side, level: null }], certainty: Math.round(estimate * 100), ...decided }
+  if (pointed && isPlayed(pointed.source) && pointed.n > 0) return { sources: [{ source: pointed.source, side: pointed.side, level: null }], certainty: 50, ...decided }
+  return { sources: [], certainty: Math.round((1 - estimate) * 100), ...decided }
+}

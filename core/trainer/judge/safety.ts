@@ -1,0 +1,73 @@
+import type { ExamEvent } from '../../record/event'
+import type { Attempt } from '../attempt'
+import { type Followed, standing } from './followed'
+import type { Moment } from './moment'
+import { shadowOf, unsafeMoments } from './shadow'
+import type { SimulatedPatient } from '../simulated-patient'
+
+/** How much of a movement beyond the first symptom is more than the eye's delay, in degrees. */
+export const PAST_DEGREES = 10
+
+/** What was unsafe, and what was done for safety where it mattered. */
+export function safetyMoments(patient: SimulatedPatient, attempt: Pick<Attempt, 'events'>, followed: readonly Followed[]): readonly Moment[] {
+  const shadow = shadowOf(patient, attempt.events, followed)
+  const unsafe = [...unsafeMoments(shadow, followed), ...openedGates(attempt.events, patient), ...pushedOn(followed)]
+  if (unsafe.length > 0) return unsafe.toSorted((a, b) => a.at - b.at)
+  const last = attempt.events.at(-1)
+  return [
+    {
+      skill: 'safety',
+      at: last?.at ?? 0,
+      event: null,
+      verdict: 'right',
+      what: 'Nothing was loaded that something stood against.',
+      why: 'Held against the record as it would stand with every question asked and every answer read truly.',
+      instead: null,
+    },
+  ]
+}
+
+/** A gate that what this person truly has keeps closed was opened with a reason. */
+function openedGates(events: readonly ExamEvent[], { serious }: SimulatedPatient): readonly Moment[] {
+  return standing(events).flatMap((event): Moment[] =>
+    event.type === 'gate-opened' && serious !== null
+      ? [
+          {
+            skill: 'safety',
+            at: event.at,
+            event: event.id,
+            verdict: 'unsafe',
+            what: `A closed gate was opened: “${event.why}”`,
+            why: 'What closed it was truly there.',
+            instead: 'Leave it closed, and refer.',
+          },
+        ]
+      : [],
+  )
+}
+
+/** A movement that went on well past its first symptom in somebody who is stirred up easily. */
+function pushedOn(followed: readonly Followed[]): readonly Moment[] {
+  return followed.flatMap(({ hands, truth, written, test }): Moment[] => {
+    const past = pastOnset(hands?.reach.degrees, truth)
+    if (past === null || past <= 2.5 * PAST_DEGREES) return []
+    return [
+      {
+        skill: 'safety',
+        at: written.at,
+        event: written.id,
+        verdict: 'unsafe',
+        what: `${test.name}: taken ${Math.round(past)}° past the first symptom.`,
+        why: 'The face showed it, and the movement went on.',
+        instead: 'Stop at the first sign, and ask.',
+      },
+    ]
+  })
+}
+
+/** How far a movement went beyond its first symptom, in degrees; null where there was none, or nothing was measured. */
+export function pastOnset(degrees: number | undefined, { answer }: Followed['truth']): number | null {
+  if (degrees === undefined || answer.said !== 'familiar' || answer.onset === undefined) return null
+  return Math.abs(degrees - answer.onset)
+}
+
