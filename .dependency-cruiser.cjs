@@ -42,7 +42,7 @@ module.exports = {
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core', 'npm-peer', 'npm-optional'],
         pathNot:
-          'node_modules/(yup|fastest-levenshtein|jstat|csv-stringify|ical-generator|timezones-ical-library|d3-array|d3-random|d3-scale|d3-shape|@types)/',
+          'node_modules/(yup|ts-fsrs|fastest-levenshtein|jstat|csv-stringify|ical-generator|timezones-ical-library|d3-array|d3-random|d3-scale|d3-shape|@types)/',
       },
     },
     ...FLOW.slice(0, -1).map((room, i) => ({

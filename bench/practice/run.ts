@@ -15,7 +15,8 @@ for (const m of marks) {
 }
 const students = [0, 0.05, 0.1, 0.15, 0.2, 0.3, 0.4, 0.5, 0.6, 0.75].map(learner).map((taker) => marksOf(taker, cases.slice(0, 60)))
 console.log('\nreliability of a mean score, ten students who misread 0 to 75 % of the answers')
-for (const length of [6, 10, 20, 40, 60].filter((n) => n <= count)) console.log(`${String(length).padStart(3)} cases: ${reliabilityOf(students, length).toFixed(2)}`)
+for (const length of [6, 10, 20, 40, 60].filter((n) => n <= count))
+  console.log(`${String(length).padStart(3)} cases: ${reliabilityOf(students, length).toFixed(2)}`)
 
 const claims: readonly (readonly [string, boolean])[] = [
   ['the plan scores better than tests by lot', (plan?.mean ?? 0) > (random?.mean ?? 0) + 3 * (random?.error ?? 0)],

@@ -34,21 +34,49 @@ export interface Taker {
 
 /** Takes tests by a policy and reads every answer truly. */
 export function byPolicy(policy: Policy): Taker {
-  return { name: policy, take: (patient) => attemptOf(patient, policy, (events) => events, (c) => c) }
+  return {
+    name: policy,
+    take: (patient) =>
+      attemptOf(
+        patient,
+        policy,
+        (events) => events,
+        (c) => c,
+      ),
+  }
 }
 
 /** Calls every load positive, and is sure of it. */
 export const ALWAYS_POSITIVE: Taker = {
   name: 'always positive',
   take: (patient) =>
-    attemptOf(patient, 'plan', misreading(patient, () => true), () => {
-      const [source] = Object.entries(PICTURES).filter(([, p]) => p.region === patient.region)
-      return { sources: [{ source: source?.[0] as Commitment['sources'][number]['source'], side: 'right', level: null }], certainty: 95, next: 'treat', urgency: null }
-    }),
+    attemptOf(
+      patient,
+      'plan',
+      misreading(patient, () => true),
+      () => {
+        const [source] = Object.entries(PICTURES).filter(([, p]) => p.region === patient.region)
+        return {
+          sources: [{ source: source?.[0] as Commitment['sources'][number]['source'], side: 'right', level: null }],
+          certainty: 95,
+          next: 'treat',
+          urgency: null,
+        }
+      },
+    ),
 }
 
 /** Examines by the plan, and says an even chance whatever was found. */
-export const ALWAYS_EVEN: Taker = { name: 'always 50 %', take: (patient) => attemptOf(patient, 'plan', (events) => events, (c) => ({ ...c, certainty: 50 })) }
+export const ALWAYS_EVEN: Taker = {
+  name: 'always 50 %',
+  take: (patient) =>
+    attemptOf(
+      patient,
+      'plan',
+      (events) => events,
+      (c) => ({ ...c, certainty: 50 }),
+    ),
+}
 
 /** Somebody who misreads a share of the answers and is as sure as anybody: a student on the way. */
 export function learner(share: number): Taker {
@@ -56,12 +84,22 @@ export function learner(share: number): Taker {
     name: `misreads ${Math.round(share * 100)} %`,
     take: (patient) => {
       const chance = chanceOf(`learner ${share} ${patient.case}`)
-      return attemptOf(patient, 'plan', misreading(patient, () => chance.happens(share)), (c) => (chance.happens(share) ? { ...c, sources: [] } : c))
+      return attemptOf(
+        patient,
+        'plan',
+        misreading(patient, () => chance.happens(share)),
+        (c) => (chance.happens(share) ? { ...c, sources: [] } : c),
+      )
     },
   }
 }
 
-function attemptOf(patient: SimulatedPatient, policy: Policy, read: (events: readonly ExamEvent[]) => readonly ExamEvent[], decide: (c: Commitment) => Commitment): Attempt {
+function attemptOf(
+  patient: SimulatedPatient,
+  policy: Policy,
+  read: (events: readonly ExamEvent[]) => readonly ExamEvent[],
+  decide: (c: Commitment) => Commitment,
+): Attempt {
   const { record, commitment } = examine(patient, policy, EDITION)
   const { events } = record
   return { events: read(events), steps: carefulSteps(patient, events), commitment: decide(commitment), committedAt: events.at(-1)?.at ?? 0 }
@@ -75,7 +113,10 @@ function misreading(patient: SimulatedPatient, wrong: (event: ExamEvent) => bool
       if (event.type !== 'stage-answered' || !symptom) return event
       const { said } = event.answer
       if (!['nothing', 'stretch', 'other', 'familiar'].includes(said) || !wrong(event)) return event
-      return { ...event, answer: said === 'familiar' ? { said: 'nothing' } : { said: 'familiar', symptom: symptom.id, places: symptom.places, intensity: null } }
+      return {
+        ...event,
+        answer: said === 'familiar' ? { said: 'nothing' } : { said: 'familiar', symptom: symptom.id, places: symptom.places, intensity: null },
+      }
     })
 }
 
@@ -115,7 +156,7 @@ export function marksOf(taker: Taker, cases: readonly Case[]): Marks {
     brier: mean(briers) ?? 0,
     reading: of('reading'),
     economy: of('economy'),
-    right: (mean(judged.map((j) => (j.right ? 100 : 0))) ?? 0),
+    right: mean(judged.map((j) => (j.right ? 100 : 0))) ?? 0,
   }
 }
 
@@ -124,7 +165,9 @@ export function marksOf(taker: Taker, cases: readonly Case[]): Marks {
  * formula of Spearman and Brown (1910).
  */
 export function reliabilityOf(people: readonly Marks[], length: number): number {
-  const halves = people.map(({ overall: scores }) => [0, 1].map((half) => mean(scores.slice(0, length).filter((_, i) => i % 2 === half)) ?? 0) as [number, number])
+  const halves = people.map(
+    ({ overall: scores }) => [0, 1].map((half) => mean(scores.slice(0, length).filter((_, i) => i % 2 === half)) ?? 0) as [number, number],
+  )
   const xs = halves.map(([a]) => a)
   const ys = halves.map(([, b]) => b)
   const mx = mean(xs) ?? 0

@@ -114,9 +114,13 @@ export function commitmentFrom({ exam, sources }: Assessment): Commitment {
     .filter((s) => isPlayed(s.source))
     .map((s) => ({ ...s, n: s.pointers.filter((p) => p.direction === 'for').length - s.pointers.filter((p) => p.direction === 'against').length }))
     .toSorted((a, b) => b.n - a.n)[0]
-  const urgency: Urgency | null = (halt && 'urgency' in halt.gate ? halt.gate.urgency : null) ?? (sources.some((s) => REFERRED.includes(s.source) && s.pointers.some((p) => p.direction === 'for')) ? 'medical-review' : null)
+  const urgency: Urgency | null =
+    (halt && 'urgency' in halt.gate ? halt.gate.urgency : null) ??
+    (sources.some((s) => REFERRED.includes(s.source) && s.pointers.some((p) => p.direction === 'for')) ? 'medical-review' : null)
   const decided = { next: urgency === null ? ('treat' as const) : ('refer' as const), urgency }
-  if (best && isPlayed(best.source) && estimate >= HELD_FROM) return { sources: [{ source: best.source, side: best.side, level: null }], certainty: Math.round(estimate * 100), ...decided }
-  if (pointed && isPlayed(pointed.source) && pointed.n > 0) return { sources: [{ source: pointed.source, side: pointed.side, level: null }], certainty: 50, ...decided }
+  if (best && isPlayed(best.source) && estimate >= HELD_FROM)
+    return { sources: [{ source: best.source, side: best.side, level: null }], certainty: Math.round(estimate * 100), ...decided }
+  if (pointed && isPlayed(pointed.source) && pointed.n > 0)
+    return { sources: [{ source: pointed.source, side: pointed.side, level: null }], certainty: 50, ...decided }
   return { sources: [], certainty: Math.round((1 - estimate) * 100), ...decided }
 }

@@ -81,7 +81,13 @@ export function patientFrom(brief: Brief, name: string): SimulatedPatient {
     const line = lineOf(source, level, chance)
     symptoms.push(complaint({ id, source, side, areas: line.areas, irritable, manner, milder: symptoms.length > 0 }, chance))
     // What a trap is about shows plainly. Elsewhere people differ in how readily their source shows; one that never shows would teach nothing.
-    hidden.push({ source, side, level: line.level, symptom: id, expressed: traps.length > 0 ? 0.8 + 0.3 * Math.abs(chance.normal()) : Math.max(-1, chance.normal()) })
+    hidden.push({
+      source,
+      side,
+      level: line.level,
+      symptom: id,
+      expressed: traps.length > 0 ? 0.8 + 0.3 * Math.abs(chance.normal()) : Math.max(-1, chance.normal()),
+    })
   }
   if (symptoms.length === 0) symptoms.push(vague(brief.region, serious, irritable, manner, chance))
   const first = sources[0]
@@ -170,9 +176,16 @@ function irritabilityFor(traps: readonly TrapId[], chance: Chance): SimulatedPat
 }
 
 /** What irritability sounds like: how much it takes, how bad it gets and how long it stays. */
-function stirringOf(irritable: SimulatedPatient['irritability'], chance: Chance): { readonly stirring: Stirring; readonly worst: number; readonly now: number } {
+function stirringOf(
+  irritable: SimulatedPatient['irritability'],
+  chance: Chance,
+): { readonly stirring: Stirring; readonly worst: number; readonly now: number } {
   const made = {
-    low: { stirring: { stirredBy: chance.oneOf(['some', 'much'] as const), settles: chance.oneOf(['minutes', 'half-hour'] as const) }, worst: chance.whole(4, 6), now: chance.whole(0, 3) },
+    low: {
+      stirring: { stirredBy: chance.oneOf(['some', 'much'] as const), settles: chance.oneOf(['minutes', 'half-hour'] as const) },
+      worst: chance.whole(4, 6),
+      now: chance.whole(0, 3),
+    },
     moderate: { stirring: { stirredBy: 'little' as const, settles: 'half-hour' as const }, worst: chance.whole(7, 8), now: chance.whole(2, 4) },
     high: { stirring: { stirredBy: 'little' as const, settles: 'longer' as const }, worst: chance.whole(8, 9), now: chance.whole(3, 5) },
   }
@@ -210,7 +223,13 @@ function complaint({ id, source, side, areas, irritable, manner, milder }: Plain
 }
 
 /** Pain without a source that a test here could find. */
-function vague(region: CaseRegion, serious: SeriousId | null, irritable: SimulatedPatient['irritability'], manner: SimulatedPatient['manner'], chance: Chance): Symptom {
+function vague(
+  region: CaseRegion,
+  serious: SeriousId | null,
+  irritable: SimulatedPatient['irritability'],
+  manner: SimulatedPatient['manner'],
+  chance: Chance,
+): Symptom {
   const area = region === 'neck' ? 'neck-back' : region === 'back' ? 'low-back' : 'buttock'
   const places = SIDES.filter((side) => side === 'left' || serious !== null || chance.happens(0.5)).map((side) => placeAt(side, area))
   const told = { places, qualities: ['aching'] as const }

@@ -71,5 +71,7 @@ export function layPlaces(places: readonly Place[]): string {
 
 /** What the pain does, by its first qualities: "shoots and tingles". The choice is whoever's that asks. */
 export function layQualities(qualities: readonly Quality[], pick: (words: readonly [string, ...string[]]) => string): string {
-  return listWords(qualities.flatMap((quality) => IT_DOES[quality] ?? []).length === 0 ? ['hurts'] : qualities.flatMap((q) => (IT_DOES[q] ? [pick(IT_DOES[q])] : [])))
+  return listWords(
+    qualities.flatMap((quality) => IT_DOES[quality] ?? []).length === 0 ? ['hurts'] : qualities.flatMap((q) => (IT_DOES[q] ? [pick(IT_DOES[q])] : [])),
+  )
 }

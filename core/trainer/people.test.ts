@@ -127,7 +127,8 @@ describe('an answer', () => {
     for (const t of CATALOGUE) {
       for (const structure of t.structures) expect([t.id, structure, sourcesIn(structure, t.region) !== null]).toEqual([t.id, structure, true])
       for (const stage of t.stages.filter((s) => ['relief', 'observe', 'measure', 'grid'].includes(s.kind))) {
-        const seen = patient && seenAt(patient, { test: t, side: sidesOf(t)[0] ?? 'none', variant: t.variants[0]?.id ?? '', before: [], step: { stage, reach: {} } })
+        const seen =
+          patient && seenAt(patient, { test: t, side: sidesOf(t)[0] ?? 'none', variant: t.variants[0]?.id ?? '', before: [], step: { stage, reach: {} } })
         expect([t.id, stage.id, seen !== null]).toEqual([t.id, stage.id, true])
       }
     }
@@ -180,7 +181,9 @@ describe('mechanics', () => {
   })
 
   it('asks for the force and the hold that the test asks for', () => {
-    const people = Array.from({ length: 40 }, (_, i) => patientFrom({ region: 'pelvis', sources: [{ source: 'sij-pain', side: 'right' }], serious: null, irritability: 'low', sensitivity: 0 }, `si ${i}`))
+    const people = Array.from({ length: 40 }, (_, i) =>
+      patientFrom({ region: 'pelvis', sources: [{ source: 'sij-pain', side: 'right' }], serious: null, irritability: 'low', sensitivity: 0 }, `si ${i}`),
+    )
     const thrust = test('thigh-thrust')
     const stage = thrust.stages.find((s) => s.id === 'press')
     if (!stage) throw new Error('The thigh thrust has no press.')
@@ -193,7 +196,9 @@ describe('mechanics', () => {
   })
 
   it('shows a source as often as the register says, and answers of one person hang together', () => {
-    const people = Array.from({ length: 400 }, (_, i) => patientFrom({ region: 'pelvis', sources: [{ source: 'sij-pain', side: 'right' }], serious: null, irritability: 'low' }, `often ${i}`))
+    const people = Array.from({ length: 400 }, (_, i) =>
+      patientFrom({ region: 'pelvis', sources: [{ source: 'sij-pain', side: 'right' }], serious: null, irritability: 'low' }, `often ${i}`),
+    )
     const positive = (p: SimulatedPatient, id: string, side: 'right' | 'none') => [...done(p, id, side).values()].some((r) => r.answer.said === 'familiar')
     const thrust = people.map((p) => positive(p, 'thigh-thrust', 'right'))
     const sacral = people.map((p) => positive(p, 'sacral-thrust', 'none'))
@@ -209,7 +214,8 @@ describe('mechanics', () => {
 
 describe('traps', () => {
   const cases = (trap: TrapId) => casesWith(trap, 4).map((n) => numberedCase(TRAPS[trap].region, n))
-  const familiarAt = (steps: ReturnType<typeof done>): readonly Place[] => [...steps.values()].flatMap((r) => (r.answer.said === 'familiar' ? r.answer.places : []))
+  const familiarAt = (steps: ReturnType<typeof done>): readonly Place[] =>
+    [...steps.values()].flatMap((r) => (r.answer.said === 'familiar' ? r.answer.places : []))
   const sideOfCase = (p: SimulatedPatient) => p.sources[0]?.side ?? 'left'
 
   it('stand once in every eight numbers of their region, and are found by their number', () => {
@@ -274,7 +280,9 @@ describe('traps', () => {
   it('pelvic tests are positive, and bending back draws the pain to the spine', () => {
     for (const p of cases('centralising-pelvis')) {
       const side = sideOfCase(p)
-      const hits = [done(p, 'thigh-thrust', side), done(p, 'sacral-thrust', 'none'), done(p, 'gaenslen', side)].map((s) => familiarAt(s).some((place) => areaOf(place) === 'buttock'))
+      const hits = [done(p, 'thigh-thrust', side), done(p, 'sacral-thrust', 'none'), done(p, 'gaenslen', side)].map((s) =>
+        familiarAt(s).some((place) => areaOf(place) === 'buttock'),
+      )
       expect(hits).toEqual([true, true, true])
       expect(done(p, 'repeated-movement', 'none').get('extension')?.answer).toEqual({ said: 'observed', choice: 'centralises' })
     }

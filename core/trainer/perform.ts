@@ -50,10 +50,19 @@ const AT = Date.UTC(2026, 0, 5, 9, 0)
 /** A record of this person in which everything that good practice asks was asked, and answered truly. */
 export function askedTruly(patient: SimulatedPatient, edition: Edition): Composed {
   const opened = compose(
-    { examId: composedId(AT, `exam ${patient.case}`, 1), personId: composedId(AT, `person ${patient.case}`, 2), ageYears: patient.ageYears, at: AT, by: 'practice', edition },
+    {
+      examId: composedId(AT, `exam ${patient.case}`, 1),
+      personId: composedId(AT, `person ${patient.case}`, 2),
+      ageYears: patient.ageYears,
+      at: AT,
+      by: 'practice',
+      edition,
+    },
     RULEBOOK,
   )
-  return trueStory(patient).reduce((record, content) => record.then(content), opened).consent()
+  return trueStory(patient)
+    .reduce((record, content) => record.then(content), opened)
+    .consent()
 }
 
 /** Put a performance on a record; nothing where a gate closes it half-way: what was recorded until then stays. */

@@ -57,7 +57,13 @@ function toLoad(patient: SimulatedPatient, doing: Doing): Response {
   const chance = chanceOf(`${patient.case} ${test.id} ${doing.side} ${step.stage.id} words`)
   const end = angle && degrees !== undefined ? { end: degrees } : {}
   const held = step.reach.held === undefined ? {} : { held: Math.round(step.reach.held) }
-  const common = { words: say(felt, patient, chance), led: sayLed(felt, patient, chance), slips: slips(felt, patient, chance), hands: '', why: whyFelt(felt, patient, taken) }
+  const common = {
+    words: say(felt, patient, chance),
+    led: sayLed(felt, patient, chance),
+    slips: slips(felt, patient, chance),
+    hands: '',
+    why: whyFelt(felt, patient, taken),
+  }
   switch (felt.feels) {
     case 'familiar': {
       const onset = movement?.onset ?? null
@@ -168,7 +174,9 @@ function whyFelt(felt: Felt, patient: SimulatedPatient, { side }: Doing): string
     case 'stretch':
       return 'Healthy tissue at the end of its length pulls. It is ordinary, and not what they came with.'
     case 'sore':
-      return patient.sensitivity > 1 ? 'Pressing hurts this person anywhere, on both sides alike. It is not what they came with.' : 'So hard a press hurts anybody. It is not what they came with.'
+      return patient.sensitivity > 1
+        ? 'Pressing hurts this person anywhere, on both sides alike. It is not what they came with.'
+        : 'So hard a press hurts anybody. It is not what they came with.'
     case 'nothing':
       return patient.sources.length === 0 ? 'Nothing here can be brought on by a test.' : 'It does not strain what hurts enough to be felt.'
   }

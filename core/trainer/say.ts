@@ -11,19 +11,27 @@ export function say(felt: Felt, patient: SimulatedPatient, chance: Chance): stri
   switch (felt.feels) {
     case 'familiar': {
       const symptom = patient.symptoms.find((s) => s.id === felt.source.symptom)
-      const known = chance.oneOf(['Yes, that is it', 'That is the one', 'There it is, the same as always', 'That is what I came about', 'Just what I get at home'])
+      const known = chance.oneOf([
+        'Yes, that is it',
+        'That is the one',
+        'There it is, the same as always',
+        'That is what I came about',
+        'Just what I get at home',
+      ])
       const does = doesWords(symptom?.qualities ?? [], chance)
       const where = layPlaces(felt.places)
-      const line = chance.oneOf([
-        `${known}. In ${where}. It ${does}.`,
-        `It ${does}, in ${where}. ${known}.`,
-        `In ${where}. ${known}, it ${does}.`,
-      ])
+      const line = chance.oneOf([`${known}. In ${where}. It ${does}.`, `It ${does}, in ${where}. ${known}.`, `In ${where}. ${known}, it ${does}.`])
       return short(line, `${known}. ${capital(where)}.`, patient)
     }
     case 'stretch': {
       const pull = chance.oneOf(['A pull', 'It is tight', 'It stretches', 'A real pull'])
-      const not = chance.oneOf(['No, that is not what I get', 'Like after running, not my trouble', 'That is something else, it just pulls', 'Not the pain I know', 'No, mine is different'])
+      const not = chance.oneOf([
+        'No, that is not what I get',
+        'Like after running, not my trouble',
+        'That is something else, it just pulls',
+        'Not the pain I know',
+        'No, mine is different',
+      ])
       return short(`${pull} in ${layPlaces(felt.places)}. ${not}.`, `${pull}. ${capital(layPlaces(felt.places))}. ${not}.`, patient)
     }
     case 'sore': {
@@ -50,7 +58,11 @@ export function slips(felt: Felt, patient: SimulatedPatient, chance: Chance): st
 }
 
 /** What a symptom did when something was let go or put back. */
-export function sayReleased(said: 'eased' | 'unchanged' | 'returned' | 'stayed-away' | 'worse' | 'nothing-to-relieve', patient: SimulatedPatient, chance: Chance): string {
+export function sayReleased(
+  said: 'eased' | 'unchanged' | 'returned' | 'stayed-away' | 'worse' | 'nothing-to-relieve',
+  patient: SimulatedPatient,
+  chance: Chance,
+): string {
   const words = {
     eased: ['That is better.', 'It lets go.', 'Less, clearly less.', 'Oh, that takes it away.'],
     unchanged: ['The same.', 'No different.', 'It is just as it was.'],

@@ -16,7 +16,13 @@ export interface Serious {
 export const SERIOUS = {
   'cauda-equina': { name: 'cauda equina syndrome', regions: ['back'], yes: ['saddle-numb', 'bladder'], often: ['both-legs', 'sexual'], ages: [30, 60] },
   fracture: { name: 'a fracture', regions: ['back', 'pelvis'], yes: ['small-fall'], often: ['height-loss', 'thin-bones', 'sudden-severe'], ages: [64, 82] },
-  malignancy: { name: 'malignancy', regions: ['back', 'pelvis', 'neck'], yes: ['cancer', 'night-pain'], often: ['weight-loss', 'no-better', 'new-pain'], ages: [52, 80] },
+  malignancy: {
+    name: 'malignancy',
+    regions: ['back', 'pelvis', 'neck'],
+    yes: ['cancer', 'night-pain'],
+    often: ['weight-loss', 'no-better', 'new-pain'],
+    ages: [52, 80],
+  },
   infection: { name: 'an infection of the spine', regions: ['back'], yes: ['fever'], often: ['weak-defence', 'night-pain'], ages: [34, 74] },
   artery: { name: 'cervical arterial dysfunction', regions: ['neck'], yes: ['worst-headache'], often: ['double-vision', 'dizzy', 'eyelid'], ages: [34, 60] },
   'neck-fracture': {

@@ -43,7 +43,11 @@ export function isStoryQuestion(id: string): id is StoryQuestionId {
   return Object.hasOwn(OPEN, id) || (id.startsWith('fact-') && FACTS.some((fact) => `fact-${fact.id}` === id))
 }
 
-const HOW_MUCH = { much: 'It takes a lot, a whole day of it.', some: 'A fair bit. Half an hour of it, say.', little: 'Next to nothing. A wrong move is enough.' } as const
+const HOW_MUCH = {
+  much: 'It takes a lot, a whole day of it.',
+  some: 'A fair bit. Half an hour of it, say.',
+  little: 'Next to nothing. A wrong move is enough.',
+} as const
 const HOW_LONG = { minutes: 'It is gone in a few minutes.', 'half-hour': 'Half an hour, maybe.', longer: 'Hours. Sometimes into the next day.' } as const
 
 /** What they answer, and nothing that was not asked: the second complaint is told by whoever asks for more. */
@@ -63,7 +67,9 @@ export function answerStory(patient: SimulatedPatient, question: StoryQuestionId
     case 'quality':
       return `It ${layQualities(first.qualities, (words) => chance.oneOf(words))}.`
     case 'other':
-      return second ? `Well, yes. ${second.words} ${capital(layPlaces(second.places))}. It ${layQualities(second.qualities, (w) => chance.oneOf(w))}; ${second.now ?? 0} now, ${second.worst ?? 0} at worst.` : chance.oneOf(['No, that is all.', 'Nothing else.'])
+      return second
+        ? `Well, yes. ${second.words} ${capital(layPlaces(second.places))}. It ${layQualities(second.qualities, (w) => chance.oneOf(w))}; ${second.now ?? 0} now, ${second.worst ?? 0} at worst.`
+        : chance.oneOf(['No, that is all.', 'Nothing else.'])
     case 'began':
       return `${capital(patient.began)}.`
     case 'now':
@@ -88,5 +94,7 @@ export function answerScreen(patient: SimulatedPatient, item: string): string {
   const chance = chanceOf(`${patient.case} screen ${item}`)
   const yes = (patient.screen as Readonly<Record<string, 'yes' | 'no'>>)[item] === 'yes'
   if (yes) return chance.oneOf(['Yes.', 'Yes, now that you ask.', 'I did not think it mattered, but yes.', 'A bit, yes.'])
-  return patient.manner === 'talkative' ? chance.oneOf(['No, thank goodness.', 'No, nothing like that.', 'No, never.']) : chance.oneOf(['No.', 'No.', 'Not that I know.'])
+  return patient.manner === 'talkative'
+    ? chance.oneOf(['No, thank goodness.', 'No, nothing like that.', 'No, never.'])
+    : chance.oneOf(['No.', 'No.', 'Not that I know.'])
 }

@@ -15,5 +15,7 @@ export function storyWords({ places, qualities }: Pick<Symptom, 'places' | 'qual
   const begins = chance.oneOf(['It is', 'The trouble is', 'What brings me is', 'It sits in', 'I have it in'] as const)
   const goes = reach && chance.oneOf([`, and from there it goes to ${reach}`, `, and it runs down to ${reach}`, `, right to ${reach}`] as const)
   const told = capital(`${begins} ${where}${goes}. It ${does}.`)
-  return manner === 'plain' ? told : `${told} ${chance.oneOf(['I have tried everything, honestly.', 'My sister had the same, she thinks.', 'I am not one to complain, you know.', 'It gets me down, I can tell you.'] as const)}`
+  return manner === 'plain'
+    ? told
+    : `${told} ${chance.oneOf(['I have tried everything, honestly.', 'My sister had the same, she thinks.', 'I am not one to complain, you know.', 'It gets me down, I can tell you.'] as const)}`
 }

@@ -21,25 +21,44 @@ export function brierOf(patient: Pick<SimulatedPatient, 'sources'>, commitment: 
 
 /** Source, side, level, what was missed, and what is done next. */
 export function conclusionMoments(patient: SimulatedPatient, { commitment, committedAt }: Pick<Attempt, 'commitment' | 'committedAt'>): readonly Moment[] {
-  const one = (verdict: Moment['verdict'], what: string, why: string, instead: string | null): Moment => ({ skill: 'conclusion', at: committedAt, event: null, verdict, what, why, instead })
+  const one = (verdict: Moment['verdict'], what: string, why: string, instead: string | null): Moment => ({
+    skill: 'conclusion',
+    at: committedAt,
+    event: null,
+    verdict,
+    what,
+    why,
+    instead,
+  })
   const truth = truthWords(patient)
   const named = commitment.sources.map((said) => {
     const at = patient.sources.find((s) => s.source === said.source)
-    if (!at) return one('wrong', `Held for true: ${sourceTitle(said)}.`, `What truly hurts: ${truth}.`, 'Ask what would have to be found for it, and whether it was.')
+    if (!at)
+      return one('wrong', `Held for true: ${sourceTitle(said)}.`, `What truly hurts: ${truth}.`, 'Ask what would have to be found for it, and whether it was.')
     if (at.side !== said.side) return one('wrong', `Held for true: ${sourceTitle(said)}.`, `It is on the ${at.side}.`, `The ${at.side}.`)
-    if (said.level !== null && at.level !== null && said.level !== at.level) return one('wrong', `${sourceTitle(said)}: level ${said.level}.`, `It is ${at.level}.`, at.level)
+    if (said.level !== null && at.level !== null && said.level !== at.level)
+      return one('wrong', `${sourceTitle(said)}: level ${said.level}.`, `It is ${at.level}.`, at.level)
     return one('right', `${sourceTitle(said)}${said.level === null ? '' : `, ${said.level}`}.`, 'It truly hurts there.', null)
   })
-  const none = commitment.sources.length === 0 && patient.sources.length === 0 ? [one('right', 'No source held for true.', `What is there: ${truth}.`, null)] : []
-  const missed = patient.sources.filter((s) => !commitment.sources.some((said) => said.source === s.source)).map((s) => one('wrong', 'A true source was not named.', `${sourceTitle(s)}${s.level === null ? '' : `, ${s.level}`}.`, null))
+  const none =
+    commitment.sources.length === 0 && patient.sources.length === 0 ? [one('right', 'No source held for true.', `What is there: ${truth}.`, null)] : []
+  const missed = patient.sources
+    .filter((s) => !commitment.sources.some((said) => said.source === s.source))
+    .map((s) => one('wrong', 'A true source was not named.', `${sourceTitle(s)}${s.level === null ? '' : `, ${s.level}`}.`, null))
   return [...named, ...none, ...missed, nextStep(patient, commitment, one)]
 }
 
-function nextStep(patient: SimulatedPatient, { next, urgency }: Commitment, one: (verdict: Moment['verdict'], what: string, why: string, instead: string | null) => Moment): Moment {
+function nextStep(
+  patient: SimulatedPatient,
+  { next, urgency }: Commitment,
+  one: (verdict: Moment['verdict'], what: string, why: string, instead: string | null) => Moment,
+): Moment {
   const wanted = urgencyOf(patient)
   const said = next === 'treat' ? 'Treat, and recheck.' : `Refer: ${urgency ? URGENCY_WORDS[urgency] : 'no hurry said'}.`
   if (wanted === null) {
-    return next === 'treat' ? one('right', said, 'Nothing asks for somebody else.', null) : one('wrong', said, 'Nothing asks for somebody else: nobody is helped by being sent on.', 'Treat, and recheck.')
+    return next === 'treat'
+      ? one('right', said, 'Nothing asks for somebody else.', null)
+      : one('wrong', said, 'Nothing asks for somebody else: nobody is helped by being sent on.', 'Treat, and recheck.')
   }
   const why = patient.serious ? `There is ${seriousOf(patient.serious).name}.` : `What truly hurts is referred: ${truthWords(patient)}.`
   if (next === 'treat') return one('unsafe', said, why, `${URGENCY_WORDS[wanted]}.`)

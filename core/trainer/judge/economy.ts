@@ -80,7 +80,7 @@ function redone(patient: SimulatedPatient, tests: readonly TestStarted[]): Compo
 /** Tests and turns, beside the plan's and the best. */
 export function economyMoments({ events, committedAt }: Pick<Attempt, 'events' | 'committedAt'>, { plan, best }: Par): readonly Moment[] {
   const own = costOf(standing(events))
-  const right = own.tests > 0 && own.seconds <= Math.max(plan.seconds, best.seconds) * 1.15
+  const right = own.tests === 0 ? plan.tests === 0 : own.seconds <= Math.max(plan.seconds, best.seconds) * 1.15
   return [
     {
       skill: 'economy',
@@ -89,7 +89,11 @@ export function economyMoments({ events, committedAt }: Pick<Attempt, 'events' |
       verdict: right ? 'right' : 'wrong',
       what: `${words(own)}.`,
       why: `The plan takes ${words(plan)}; with every answer known beforehand ${words(best)}.`,
-      instead: right ? null : own.tests === 0 ? 'Test before you conclude.' : 'Stop when nothing left would change the picture, and do what can be done before the next turn.',
+      instead: right
+        ? null
+        : own.tests === 0
+          ? 'Test before you conclude.'
+          : 'Stop when nothing left would change the picture, and do what can be done before the next turn.',
     },
   ]
 }

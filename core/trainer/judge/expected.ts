@@ -20,7 +20,8 @@ const SOONEST: readonly Urgency[] = ['emergency', 'same-day', 'urgent', 'medical
 /** How soon this person has to be seen by somebody else; null where they may be treated. */
 export function urgencyOf(patient: SimulatedPatient): Urgency | null {
   const looked = TELLING.flatMap((id) => testById(id) ?? []).reduce(
-    (record, test) => sidesOf(test).reduce((r, side) => (RULEBOOK.bars(r.exam, test.id, '') ? r : recorded(r, patient, test, side, test.variants[0]?.id ?? '')), record),
+    (record, test) =>
+      sidesOf(test).reduce((r, side) => (RULEBOOK.bars(r.exam, test.id, '') ? r : recorded(r, patient, test, side, test.variants[0]?.id ?? '')), record),
     askedTruly(patient, EDITION),
   )
   const byGates = haltsOf(looked.exam).flatMap(({ gate }) => ('urgency' in gate ? gate.urgency : []))

@@ -54,7 +54,7 @@ function isHandsFor(step: PracticeStep, started: TestStarted, { stage, at }: Sta
 
 /** How far it was taken: as the hands did it; by itself where nothing is known of them. The part let go stands in the answer. */
 function reachOf(hands: HandsOn | null, { answer }: StageAnswered): Reach {
-  const part = 'part' in answer && answer.part !== undefined ? { part: answer.part } : {}
+  const part = 'part' in answer ? { part: answer.part } : {}
   return { ...hands?.reach, ...part }
 }
 

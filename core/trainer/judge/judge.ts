@@ -63,7 +63,9 @@ export function judge(patient: SimulatedPatient, attempt: Attempt, par: Par): Ju
 function shareOf(moments: readonly Moment[]): SkillScore {
   const right = moments.filter((m) => m.verdict === 'right').length
   const share: Estimate | null = proportion(right, moments.length)
-  return share ? { score: Math.round(100 * share.value), of: moments.length, interval: [Math.round(100 * share.low), Math.round(100 * share.high)] } : { score: null, of: 0, interval: null }
+  return share
+    ? { score: Math.round(100 * share.value), of: moments.length, interval: [Math.round(100 * share.low), Math.round(100 * share.high)] }
+    : { score: null, of: 0, interval: null }
 }
 
 /** 0 to 100 from the mean Brier score: 100 for sure and right throughout, 0 for a coin or worse. */

@@ -46,7 +46,8 @@ function misread(written: Answer, truth: Answer, stage: Followed['stage'], trueS
         ? null
         : `It came on in the ${listWords(truth.places.map(placeWords))}.`
     }
-    if (written.onset !== undefined && truth.onset !== undefined && Math.abs(written.onset - truth.onset) > READ_WITHIN) return `It began at ${truth.onset}°, where the face first showed it.`
+    if (written.onset !== undefined && truth.onset !== undefined && Math.abs(written.onset - truth.onset) > READ_WITHIN)
+      return `It began at ${truth.onset}°, where the face first showed it.`
     return null
   }
   if (written.said === 'observed' && truth.said === 'observed') {
@@ -57,7 +58,12 @@ function misread(written: Answer, truth: Answer, stage: Followed['stage'], trueS
   if (written.said === 'grid' && truth.said === 'grid') {
     const names = new Map((stage.grid ? cellsOf(stage.grid) : []).map((c) => [c.id, `${c.row.words}, ${c.column.words}`]))
     const wrong = Object.entries(truth.cells).filter(([cell, value]) => written.cells[cell] !== undefined && !alike(cell, written.cells[cell], value))
-    return wrong.length === 0 ? null : `It was: ${wrong.slice(0, 3).map(([cell, value]) => `${names.get(cell) ?? cell}: ${value}`).join('; ')}${wrong.length > 3 ? ' and more' : ''}.`
+    return wrong.length === 0
+      ? null
+      : `It was: ${wrong
+          .slice(0, 3)
+          .map(([cell, value]) => `${names.get(cell) ?? cell}: ${value}`)
+          .join('; ')}${wrong.length > 3 ? ' and more' : ''}.`
   }
   if (written.said === truth.said) return null
   // A pull, something else and nothing are told apart by words that people use loosely; what matters is that it is not theirs.

@@ -1,4 +1,6 @@
+import type { ExamTest } from '../../catalogue/exam-test'
 import type { ExamEvent } from '../../record/event'
+import { endedLadder } from '../../record/ladder'
 import type { Attempt } from '../attempt'
 import { type Followed, standing } from './followed'
 import type { Moment } from './moment'
@@ -11,7 +13,7 @@ export const PAST_DEGREES = 10
 /** What was unsafe, and what was done for safety where it mattered. */
 export function safetyMoments(patient: SimulatedPatient, attempt: Pick<Attempt, 'events'>, followed: readonly Followed[]): readonly Moment[] {
   const shadow = shadowOf(patient, attempt.events, followed)
-  const unsafe = [...unsafeMoments(shadow, followed), ...openedGates(attempt.events, patient), ...pushedOn(followed)]
+  const unsafe = [...unsafeMoments(shadow, followed), ...openedGates(attempt.events, patient), ...pushedOn(followed), ...pressedOn(followed)]
   if (unsafe.length > 0) return unsafe.toSorted((a, b) => a.at - b.at)
   const last = attempt.events.at(-1)
   return [
@@ -65,9 +67,50 @@ function pushedOn(followed: readonly Followed[]): readonly Moment[] {
   })
 }
 
+/** Loads given in a test that had brought the familiar symptom on already, as its ladder counts it: each once a test. */
+export function loadsAfter(followed: readonly Followed[]): readonly Followed[] {
+  const told = new Set<string>()
+  return followed.filter((f) => {
+    const { started, stage, test } = f
+    if (stage.kind !== 'load' || told.has(started.run)) return false
+    const earlier = followed.slice(0, followed.indexOf(f)).filter((g) => g.started.run === started.run)
+    const truly = {
+      variant: started.variant,
+      stopped: null,
+      answers: earlier.map((g) => ({ event: g.written.id, stage: g.stage.id, answer: g.truth.answer, at: g.written.at })),
+    }
+    const ended = endedLadder(truly, test)
+    if (ended) told.add(started.run)
+    return ended
+  })
+}
+
+/** The neck was pressed on although the familiar symptom had come: what it could tell was told. */
+function pressedOn(followed: readonly Followed[]): readonly Moment[] {
+  return loadsAfter(followed).flatMap(({ written, test, stage }): Moment[] =>
+    pressesNeck(test)
+      ? [
+          {
+            skill: 'safety',
+            at: written.at,
+            event: written.id,
+            verdict: 'unsafe',
+            what: `${test.name}, ${stage.label}: pressed on.`,
+            why: 'The familiar symptom had come on at a press before this one.',
+            instead: 'Stop there: it has told what it can tell.',
+          },
+        ]
+      : [],
+  )
+}
+
+/** Does this test press the neck strongly? */
+export function pressesNeck({ loads }: Pick<ExamTest, 'loads'>): boolean {
+  return loads.some((l) => l.part === 'neck' && l.way === 'compression' && l.strength === 'strong')
+}
+
 /** How far a movement went beyond its first symptom, in degrees; null where there was none, or nothing was measured. */
 export function pastOnset(degrees: number | undefined, { answer }: Followed['truth']): number | null {
   if (degrees === undefined || answer.said !== 'familiar' || answer.onset === undefined) return null
   return Math.abs(degrees - answer.onset)
 }
-

@@ -16,7 +16,9 @@ import type { Moment } from './moment'
 export function shadowOf(patient: SimulatedPatient, events: readonly ExamEvent[], followed: readonly Followed[]): readonly ExamEvent[] {
   const [opened, ...rest] = standing(events)
   if (!opened) return []
-  const story = trueStory(patient).map((content, i): ExamEvent => ({ ...content, id: `${opened.id.slice(0, -6)}${String(900_000 + i)}`, at: opened.at, by: opened.by }))
+  const story = trueStory(patient).map(
+    (content, i): ExamEvent => ({ ...content, id: `${opened.id.slice(0, -6)}${String(900_000 + i)}`, at: opened.at, by: opened.by }),
+  )
   const truths = new Map(followed.map((f) => [f.written.id, f.truth.answer]))
   return [
     opened,

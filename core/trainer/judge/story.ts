@@ -22,15 +22,37 @@ export function storyMoments(patient: SimulatedPatient, { events, steps }: Pick<
   const firstTest = events.find((e) => e.type === 'test-started')
   const at = firstTest?.at ?? events.at(-1)?.at ?? 0
   const asked = new Set(steps.flatMap((s) => (s.kind === 'story' && s.at <= at ? [s.question] : [])))
-  const one = (right: boolean, what: string, why: string, instead: string | null): Moment => ({ skill: 'story', at, event: null, verdict: right ? 'right' : 'wrong', what, why, instead: right ? null : instead })
-  const needed = NEEDED.map(({ question, why }) => one(asked.has(question), `${QUESTION_WORDS[question] ?? question}: ${asked.has(question) ? 'asked' : 'not asked before the first test'}.`, why, 'Ask it before hands are laid on.'))
+  const one = (right: boolean, what: string, why: string, instead: string | null): Moment => ({
+    skill: 'story',
+    at,
+    event: null,
+    verdict: right ? 'right' : 'wrong',
+    what,
+    why,
+    instead: right ? null : instead,
+  })
+  const needed = NEEDED.map(({ question, why }) =>
+    one(
+      asked.has(question),
+      `${QUESTION_WORDS[question] ?? question}: ${asked.has(question) ? 'asked' : 'not asked before the first test'}.`,
+      why,
+      'Ask it before hands are laid on.',
+    ),
+  )
   const exam = examFrom(events)
   const told = patient.symptoms.flatMap((s, i) => {
     // What was not asked for was judged above.
     if (i > 0 && !asked.has('other')) return []
     const mine = exam?.symptoms.find((m) => m.places.some((p) => s.places.includes(p)))
     const found = s.places.filter((p) => mine?.places.includes(p)).length
-    return [one(found * 2 >= s.places.length, `Complaint ${i + 1} on the chart: ${found} of ${s.places.length} places.`, `They feel it in the ${listWords(s.places.map(placeWords))}.`, 'Paint what they show.')]
+    return [
+      one(
+        found * 2 >= s.places.length,
+        `Complaint ${i + 1} on the chart: ${found} of ${s.places.length} places.`,
+        `They feel it in the ${listWords(s.places.map(placeWords))}.`,
+        'Paint what they show.',
+      ),
+    ]
   })
   return [...needed, ...told, ...screenMoments(patient, exam?.screen ?? {}, at)]
 }
@@ -50,9 +72,32 @@ function screenMoments(patient: SimulatedPatient, screen: Readonly<Record<string
     const truth = patient.screen[id]
     const written = screen[id]
     if (written === undefined) {
-      return truth === 'yes' ? [{ skill: 'story', at, event: null, verdict: 'wrong', what: `Not asked: “${ask}”`, why: 'They would have said yes.', instead: 'Ask the whole screen of the region, one by one.' }] : []
+      return truth === 'yes'
+        ? [
+            {
+              skill: 'story',
+              at,
+              event: null,
+              verdict: 'wrong',
+              what: `Not asked: “${ask}”`,
+              why: 'They would have said yes.',
+              instead: 'Ask the whole screen of the region, one by one.',
+            },
+          ]
+        : []
     }
-    if (written === truth) return truth === 'yes' ? [{ skill: 'story', at, event: null, verdict: 'right', what: `Asked, and heard: “${ask}”`, why: 'Yes.', instead: null }] : []
-    return [{ skill: 'story', at, event: null, verdict: 'wrong', what: `“${ask}” was written down as ${written}.`, why: `They said ${truth}.`, instead: 'Write down what is said.' }]
+    if (written === truth)
+      return truth === 'yes' ? [{ skill: 'story', at, event: null, verdict: 'right', what: `Asked, and heard: “${ask}”`, why: 'Yes.', instead: null }] : []
+    return [
+      {
+        skill: 'story',
+        at,
+        event: null,
+        verdict: 'wrong',
+        what: `“${ask}” was written down as ${written}.`,
+        why: `They said ${truth}.`,
+        instead: 'Write down what is said.',
+      },
+    ]
   })
 }

@@ -69,7 +69,10 @@ function placesOf(patient: SimulatedPatient, { source, strain, threshold }: Hurt
 }
 
 /** The angle at which a movement begins to hurt, and the one at which it ends by itself, in degrees; null where none is measured. */
-export function movementOf(patient: SimulatedPatient, doing: Doing): { readonly onset: number | null; readonly pulls: number | null; readonly end: number } | null {
+export function movementOf(
+  patient: SimulatedPatient,
+  doing: Doing,
+): { readonly onset: number | null; readonly pulls: number | null; readonly end: number } | null {
   const { stage } = doing.step
   if (!stage.angle) return null
   const end = endOf(patient, doing)
@@ -122,7 +125,12 @@ function stretchAt(patient: SimulatedPatient, doing: Doing): readonly Place[] {
   const load = STEPS[test.id]?.[step.stage.id]
   if (test.structures.some((s) => s === 'hamstrings') && load?.part === 'leg' && step.reach.degrees !== undefined) {
     const tight = side === 'none' ? 70 : patient.build.hamstrings[side]
-    const gone = test.id === 'slump' ? 84 - step.reach.degrees : test.id === 'seated-leg-raise' && patient.traps.includes('raises-disagree') ? step.reach.degrees - 24 : step.reach.degrees
+    const gone =
+      test.id === 'slump'
+        ? 84 - step.reach.degrees
+        : test.id === 'seated-leg-raise' && patient.traps.includes('raises-disagree')
+          ? step.reach.degrees - 24
+          : step.reach.degrees
     return gone >= tight - 4 ? at(chanceOf(`${patient.case} pull`).happens(0.7) ? 'thigh-back' : 'knee-back') : []
   }
   const felt = chanceOf(`${patient.case} ${test.id} ${side} ${step.stage.id} stretch`)
@@ -144,7 +152,16 @@ function soreAt(patient: SimulatedPatient, { test, side, step }: Doing): readonl
   const over = step.reach.newtons !== undefined && step.stage.force ? step.reach.newtons / step.stage.force[1] : 1
   const chance = chanceOf(`${patient.case} ${test.id} pressed`)
   if (patient.sensitivity + 0.6 * chance.normal() + 4 * (over - 1) < 1.5) return []
-  const area: AreaId = press.part === 'neck' || press.part === 'upper-neck' ? 'neck-back' : press.part === 'abdomen' ? 'abdomen' : press.part === 'low-back' ? 'low-back' : press.part === 'hip' ? 'outer-hip' : 'sacroiliac'
+  const area: AreaId =
+    press.part === 'neck' || press.part === 'upper-neck'
+      ? 'neck-back'
+      : press.part === 'abdomen'
+        ? 'abdomen'
+        : press.part === 'low-back'
+          ? 'low-back'
+          : press.part === 'hip'
+            ? 'outer-hip'
+            : 'sacroiliac'
   const places = side === 'none' ? SIDES.map((s) => placeAt(s, area)) : [placeAt(side, area)]
   // What hurts already is no news there, unless it is pressed too hard.
   const known = new Set(patient.symptoms.flatMap((s) => s.places).map(areaOf))

@@ -62,7 +62,15 @@ const GRADED: Readonly<Record<string, number>> = { light: LIGHT, hold: 0.92, pre
  */
 export function strainAt(doing: Doing, source: HiddenSource, tension = tensionOf(doing)): number {
   const { test, variant, step } = doing
-  if (!isStaged(test)) return sideShare(doing, source) * pressed(doing, test.variants.find((v) => v.id === variant), step)
+  if (!isStaged(test))
+    return (
+      sideShare(doing, source) *
+      pressed(
+        doing,
+        test.variants.find((v) => v.id === variant),
+        step,
+      )
+    )
   const takes = TAKES[source.source] ?? {}
   const sum = [...tension].reduce((all, [part, share]) => all + share * (takes[part] ?? 0), 0)
   return sum * reachOf(test.id, source.level) * sideShare(doing, source)
@@ -97,7 +105,11 @@ export function tensionOf({ test, variant, before, step }: Doing): ReadonlyMap<P
 
 /** What a way of doing the test tightens before its first step. */
 function presetIn(test: Pick<ExamTest, 'id'>, variant: string): readonly (readonly [Part, number])[] {
-  if (test.id === 'leg-raise-ankle') return [['leg', 0.6], ['ankle', 0.14]]
+  if (test.id === 'leg-raise-ankle')
+    return [
+      ['leg', 0.6],
+      ['ankle', 0.14],
+    ]
   if (test.id !== 'leg-raise') return []
   if (variant === 'ankle-preset') return [['ankle', 0.14]]
   return variant === 'inward-bias' ? [['leg', 0.08]] : []

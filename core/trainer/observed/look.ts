@@ -81,7 +81,11 @@ export function usual(stage: Stage): Seen {
     case 'observe':
       return chose(stage.choices?.[0]?.id ?? '', 'Nothing out of the ordinary.', why)
     case 'measure':
-      return { answer: { said: 'measured', trials: [stage.angle ? Math.round((stage.angle.usual[0] + 3 * stage.angle.usual[1]) / 4) : 0] }, hands: 'The usual range.', why }
+      return {
+        answer: { said: 'measured', trials: [stage.angle ? Math.round((stage.angle.usual[0] + 3 * stage.angle.usual[1]) / 4) : 0] },
+        hands: 'The usual range.',
+        why,
+      }
     case 'grid':
       return table(stage, {}, 'Nothing out of the ordinary.', why)
     case 'load':

@@ -44,23 +44,43 @@ export const nerves: Observer = (look) => {
   const limb = doing.test.id === 'neuro-upper' ? 'arm' : 'leg'
   const roots = limb === 'arm' ? (['root-cervical', 'neural-peripheral'] as const) : (['root-lumbar-low', 'root-lumbar-mid'] as const)
   const hidden = roots.flatMap((source) => hasSource(patient, source, side === 'none' ? undefined : side) ?? [])
-  if (stage.id === 'closer') return { answer: { said: 'observed', choice: 'no' }, hands: 'Yours to decide.', why: 'A closer look is asked for where a root and a nerve both fit.' }
+  if (stage.id === 'closer')
+    return { answer: { said: 'observed', choice: 'no' }, hands: 'Yours to decide.', why: 'A closer look is asked for where a root and a nerve both fit.' }
   if (stage.id === 'cord') {
     if (!has('cord')) return table(stage, {}, 'No cord sign.', 'Nothing presses on the cord.')
     const rows = (CORD_ROWS[doing.test.id] ?? []).filter((row, i) => i < 2 || seen(patient.case, row) < 0.6)
-    return table(stage, Object.fromEntries(rows.map((row) => [`${row}.sign`, 'yes'])), foundWords(rows.map((r) => rowWords(stage, r))), 'The cord is pressed on, and shows it.')
+    return table(
+      stage,
+      Object.fromEntries(rows.map((row) => [`${row}.sign`, 'yes'])),
+      foundWords(rows.map((r) => rowWords(stage, r))),
+      'The cord is pressed on, and shows it.',
+    )
   }
   const wanted = stage.id === 'strength' ? '.strength' : stage.id === 'reflexes' ? '.reflex' : ''
   const present = new Set(stage.grid?.rows.map((r) => r.id))
   const columns = new Set(stage.grid?.columns.map((c) => c.id))
   const lost = Object.entries(Object.assign({}, ...hidden.map((h) => lostCells(h, look))) as Record<string, string>).filter(([cell]) => {
     const [row = '', column = ''] = cell.split('.')
-    return present.has(row) && columns.has(column) && (wanted === '' || cell.endsWith(wanted)) && stage.grid?.columns.some((c) => c.id === column && !c.not?.includes(row))
+    return (
+      present.has(row) &&
+      columns.has(column) &&
+      (wanted === '' || cell.endsWith(wanted)) &&
+      stage.grid?.columns.some((c) => c.id === column && !c.not?.includes(row))
+    )
   })
   const brisk = has('cord') && stage.id === 'reflexes' ? (stage.grid?.rows ?? []).map((r) => [`${r.id}.reflex`, '3'] as const) : []
   const found = { ...Object.fromEntries(brisk), ...Object.fromEntries(lost) }
   const words = Object.entries(found).map(([cell, value]) => `${rowWords(stage, cell.split('.')[0] ?? '')}: ${value}`)
-  return table(stage, found, words.length === 0 ? 'Alike on both sides, nothing lost.' : foundWords(words), lost.length > 0 ? `The nerve that is caught (${hidden[0]?.level ?? ''}) lost this.` : brisk.length > 0 ? 'A cord that is pressed on answers too briskly.' : 'No nerve lost anything here.')
+  return table(
+    stage,
+    found,
+    words.length === 0 ? 'Alike on both sides, nothing lost.' : foundWords(words),
+    lost.length > 0
+      ? `The nerve that is caught (${hidden[0]?.level ?? ''}) lost this.`
+      : brisk.length > 0
+        ? 'A cord that is pressed on answers too briskly.'
+        : 'No nerve lost anything here.',
+  )
 }
 
 function rowWords({ grid }: Look['stage'], row: string): string {

@@ -8,12 +8,16 @@ export const outlet: Observer = (look) => {
   switch (`${doing.test.id} ${stage.id}`) {
     case 'arm-pulse-inspiration pulse':
       // Many healthy people drop a pulse in this position.
-      return (side !== 'none' && has('outlet', side)) || chance.happens(0.25) ? chose('weaker', 'The pulse is weaker.', 'The artery is narrowed in this position, as in many healthy people.') : chose('unchanged', 'The pulse stays.', 'The artery is free.')
+      return (side !== 'none' && has('outlet', side)) || chance.happens(0.25)
+        ? chose('weaker', 'The pulse is weaker.', 'The artery is narrowed in this position, as in many healthy people.')
+        : chose('unchanged', 'The pulse stays.', 'The artery is free.')
     case 'elevated-arm-stress breath':
       return told('same', 'Nothing more.', 'The breath changes nothing.')
     case 'elevated-arm-stress end': {
       const heavy = SIDES.find((s) => shows('outlet', s))
-      return heavy && chance.happens(0.6) ? chose(`dropped-${heavy}`, `The ${heavy} arm sinks before the time is up.`, 'What passes the outlet is squeezed with the arms up.') : chose('finished', 'They last the three minutes.', 'The arms tire, no more.')
+      return heavy && chance.happens(0.6)
+        ? chose(`dropped-${heavy}`, `The ${heavy} arm sinks before the time is up.`, 'What passes the outlet is squeezed with the arms up.')
+        : chose('finished', 'They last the three minutes.', 'The arms tire, no more.')
     }
     case 'elevated-arm-stress pulse':
       return chose('same', 'The same on both sides.', 'The artery is free.')
@@ -24,7 +28,9 @@ export const outlet: Observer = (look) => {
       return relief(look)
     case 'neck-distraction where': {
       const local = shows('facet-cervical') || shows('muscle-neck')
-      return local ? told('local', 'It pulls in the neck itself.', 'Capsule or muscle is stretched by the lift.') : told('none', 'No, the neck is fine.', 'Nothing in the neck minds the lift.')
+      return local
+        ? told('local', 'It pulls in the neck itself.', 'Capsule or muscle is stretched by the lift.')
+        : told('none', 'No, the neck is fine.', 'Nothing in the neck minds the lift.')
     }
     default:
       return null

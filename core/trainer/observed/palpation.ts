@@ -49,7 +49,12 @@ function muscles({ patient, stage, shows, chance }: Look): Seen {
     }
   }
   if (everywhere) words.push('Everywhere, left and right alike: “Ow, that is sore.”')
-  return table(stage, found, words.join(' ') || 'Nothing is sore.', everywhere ? 'Pressing hurts this person anywhere, on both sides alike.' : words.length > 0 ? 'That muscle is what hurts.' : 'No muscle hurts.')
+  return table(
+    stage,
+    found,
+    words.join(' ') || 'Nothing is sore.',
+    everywhere ? 'Pressing hurts this person anywhere, on both sides alike.' : words.length > 0 ? 'That muscle is what hurts.' : 'No muscle hurts.',
+  )
 }
 
 function neckLevels({ patient, stage, side, shows }: Look, column: string, values: { readonly own: string; readonly sore: string }): Seen {
@@ -58,8 +63,14 @@ function neckLevels({ patient, stage, side, shows }: Look, column: string, value
   const level = facet?.level?.toLowerCase().replaceAll('c', '').split('–') ?? []
   const row = rows.find((r) => r === `c${level[0] ?? ''}-${level[1] ?? ''}`)
   const sore = patient.sensitivity > SORE_ANYWHERE ? Object.fromEntries(rows.map((r) => [`${r}.${column}`, values.sore])) : {}
-  if (facet && row && shows('facet-cervical', facet.side)) return table(stage, { ...sore, [`${row}.${column}`]: values.own }, `At ${facet.level ?? ''} they say: that is my pain.`, 'That joint is what hurts.')
-  return table(stage, sore, Object.keys(sore).length > 0 ? 'Sore at every level, on both sides alike. Not the pain they came with.' : 'No level is out of the ordinary.', 'No joint on this side is what hurts.')
+  if (facet && row && shows('facet-cervical', facet.side))
+    return table(stage, { ...sore, [`${row}.${column}`]: values.own }, `At ${facet.level ?? ''} they say: that is my pain.`, 'That joint is what hurts.')
+  return table(
+    stage,
+    sore,
+    Object.keys(sore).length > 0 ? 'Sore at every level, on both sides alike. Not the pain they came with.' : 'No level is out of the ordinary.',
+    'No joint on this side is what hurts.',
+  )
 }
 
 /** How high the deep neck muscles hold a pressure steadily. */
@@ -71,5 +82,9 @@ function cuff({ patient, stage }: Look): Seen {
     cells[`${row.id}.held`] = weak && mmHg > 24 ? 'unsteady' : 'steady'
     cells[`${row.id}.reached`] = String(weak && mmHg > 24 ? mmHg - 2 : mmHg)
   }
-  return { answer: { said: 'grid', cells }, hands: weak ? 'Steady to 24 mmHg; beyond that the needle shakes.' : 'Steady to 30 mmHg.', why: weak ? 'The deep muscles tire early.' : 'The deep muscles hold.' }
+  return {
+    answer: { said: 'grid', cells },
+    hands: weak ? 'Steady to 24 mmHg; beyond that the needle shakes.' : 'Steady to 30 mmHg.',
+    why: weak ? 'The deep muscles tire early.' : 'The deep muscles hold.',
+  }
 }

@@ -30,7 +30,11 @@ export const ranges: Observer = (look) => {
     case 'lumbar-range extension':
       return measured(look, build.lowBackExtension, ['facet-lumbar'])
     case 'craniocervical-flexion holds':
-      return { answer: { said: 'measured', trials: [hasSource(patient, 'muscle-neck') ? 4 : 9] }, hands: `${hasSource(patient, 'muscle-neck') ? 'Four' : 'Nine'} holds, then it shakes.`, why: 'As many as the deep muscles last.' }
+      return {
+        answer: { said: 'measured', trials: [hasSource(patient, 'muscle-neck') ? 4 : 9] },
+        hands: `${hasSource(patient, 'muscle-neck') ? 'Four' : 'Nine'} holds, then it shakes.`,
+        why: 'As many as the deep muscles last.',
+      }
     default:
       return doing.test.id === 'hold-relax' ? cycle(look) : null
   }
@@ -62,8 +66,14 @@ function cycle({ patient, stage, side }: Look): Seen {
   if (stage.kind === 'measure') {
     const n = Number(stage.id.at(-1))
     const trial = Math.round(range + (tight ? 4 : 1) * n)
-    return { answer: { said: 'measured', trials: [trial], limitedBy: 'stiffness' }, hands: `It comes to rest at ${trial}°.`, why: tight ? 'Relaxed muscle lets it go further.' : 'It is not muscle that holds it.' }
+    return {
+      answer: { said: 'measured', trials: [trial], limitedBy: 'stiffness' },
+      hands: `It comes to rest at ${trial}°.`,
+      why: tight ? 'Relaxed muscle lets it go further.' : 'It is not muscle that holds it.',
+    }
   }
   if (stage.id === 'fourth' || stage.id === 'fifth') return chose('enough', 'Yours to decide.', 'One more is worth it while it still gains.')
-  return tight ? chose('further', 'After the push it goes a little further.', 'Relaxed muscle lets it go further.') : chose('same', 'No further.', 'It is not muscle that holds it.')
+  return tight
+    ? chose('further', 'After the push it goes a little further.', 'Relaxed muscle lets it go further.')
+    : chose('same', 'No further.', 'It is not muscle that holds it.')
 }

@@ -17,7 +17,9 @@ export const upperNeck: Observer = (look) => {
     case 'upper-neck-shear which':
       return shows('laxity-upper-neck') ? told('own', 'The one I came with.', LAX) : told('neck', 'Only the neck itself.', 'The joint is sore.')
     case 'upper-neck-shear glide':
-      return has('laxity-upper-neck') ? chose('slide', 'The head slides back on C2, and stops late.', LAX) : chose('still', 'Nothing moves under your finger.', FIRM)
+      return has('laxity-upper-neck')
+        ? chose('slide', 'The head slides back on C2, and stops late.', LAX)
+        : chose('still', 'Nothing moves under your finger.', FIRM)
     case 'upper-neck-shear after':
       return has('laxity-upper-neck') ? told('eased', 'That is better, while you hold it.', LAX) : told('same', 'The same.', FIRM)
     case 'alar-ligament three':
@@ -43,10 +45,20 @@ export const upperNeck: Observer = (look) => {
 function alar({ stage, shows, has }: Look) {
   const rows = stage.grid?.rows.map((r) => r.id) ?? []
   if (shows('laxity-upper-neck')) {
-    const late = Object.fromEntries(rows.flatMap((row) => [[`${row}.tilt`, stage.id === 'nodded' ? 'absent' : 'late'], [`${row}.turn`, stage.id === 'nodded' ? 'absent' : 'late']]))
+    const late = Object.fromEntries(
+      rows.flatMap((row) => [
+        [`${row}.tilt`, stage.id === 'nodded' ? 'absent' : 'late'],
+        [`${row}.turn`, stage.id === 'nodded' ? 'absent' : 'late'],
+      ]),
+    )
     return table(stage, late, stage.id === 'nodded' ? 'C2 does not follow at all.' : 'C2 follows late, in every position.', LAX)
   }
   const sore = has('joint-upper-neck') && shows('joint-upper-neck')
   const [first] = rows
-  return table(stage, sore && first ? { [`${first}.pain`]: 'yes' } : {}, sore ? 'C2 follows at once. They say it is sore.' : 'C2 follows at once everywhere.', sore ? 'The joint is sore, and nothing is loose.' : FIRM)
+  return table(
+    stage,
+    sore && first ? { [`${first}.pain`]: 'yes' } : {},
+    sore ? 'C2 follows at once. They say it is sore.' : 'C2 follows at once everywhere.',
+    sore ? 'The joint is sore, and nothing is loose.' : FIRM,
+  )
 }
