@@ -40,7 +40,7 @@ function textsOf(file: string): readonly string[] {
 
 /** Pages and texts that the patient reads or hears. */
 const PATIENT =
-  /app\/bell\/|consent-words|core\/story\/screen|core\/note\/summary\.|\.test\.|core\/vocabulary\/retired-words|core\/evidence\/(sources|reliability)\//
+  /app\/bell\/|consent-words|core\/story\/screen|core\/note\/summary\.|core\/trainer\/(picture|say|story-words|story-questions|lay-words)\.|\.test\.|core\/vocabulary\/retired-words|core\/evidence\/(sources|reliability)\//
 
 const told = (where: string, texts: readonly string[]) => texts.flatMap((text) => retiredIn(text).map(({ say }) => `${where}: “${text}”; say ${say}`))
 

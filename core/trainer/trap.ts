@@ -37,7 +37,7 @@ export const TRAPS = {
   },
   'laxity-first': {
     region: 'neck',
-    name: 'A loose upper neck',
+    name: 'Craniocervical laxity',
     tempts: 'Pain below the skull invites testing the joints at once.',
     parts: 'The history gives a reason to look at the ligaments first, and they are loose.',
   },

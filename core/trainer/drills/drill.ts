@@ -7,7 +7,7 @@ export const DRILLS = {
   'stage-order': { name: 'Stage order', what: 'Put the stages of a test in order, as one school does them.', minutes: 4 },
   'true-positive': { name: 'True positive?', what: 'Twenty short answers: does it count?', minutes: 4 },
   'place-reading': { name: 'Place reading', what: 'Which place do they mean?', minutes: 3 },
-  'cluster-count': { name: 'Cluster count', what: 'Is the rule met, out of reach or open, with tests missing?', minutes: 3 },
+  'cluster-count': { name: 'Cluster count', what: 'Is the rule met, still open, or can it not be met any more? Tests are missing.', minutes: 3 },
   'figure-meaning': { name: 'What a figure means', what: 'Out of a hundred people who test positive, how many have it?', minutes: 5 },
   'red-flags': { name: 'Red flags in a story', what: 'Go on, or refer, and how soon?', minutes: 4 },
   'side-sense': { name: 'Side sense', what: 'Which side of the person is it?', minutes: 2 },

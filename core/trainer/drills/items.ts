@@ -77,9 +77,7 @@ export function itemOf(drill: DrillId, topic: string, level: Level, seed: string
 }
 
 function measuredStages() {
-  return CATALOGUE.flatMap((test) =>
-    test.stages.flatMap((stage) => (stage.angle && !stage.angle.unit && 'measured' in stage.pose ? [{ test, stage }] : [])),
-  )
+  return CATALOGUE.flatMap((test) => test.stages.flatMap((stage) => (stage.angle && !stage.angle.unit && 'measured' in stage.pose ? [{ test, stage }] : [])))
 }
 
 function pressedStages() {
@@ -244,11 +242,11 @@ function clusterCount(topic: string, level: Level, chance: Chance): DrillItem {
     lines: leavesOf(cluster.holds).map((leaf) => `${itemWords(leaf)}: ${{ true: 'yes', false: 'no', open: 'not done' }[known.get(itemKey(leaf)) ?? 'open']}`),
     choices: [
       { id: 'met', words: 'Met' },
-      { id: 'out-of-reach', words: 'Out of reach' },
+      { id: 'out-of-reach', words: 'Cannot be met any more' },
       { id: 'open', words: 'Still open' },
     ],
     truth: words[truth],
-    why: 'Met once enough are true, out of reach once too many are false. A test that was not done is neither.',
+    why: 'Met once enough are true; it cannot be met any more once too many are false. A test that was not done is neither.',
   }
 }
 
@@ -293,7 +291,7 @@ function figureMeaning(topic: string, level: Level, chance: Chance): DrillItem {
     truth,
     within: level <= 2 ? 8 : 5,
     why: positive
-      ? `${truePositives} of the ${truePositives + falsePositives} who test positive have it: ${truth} of 100. Specificity is not the chance of having it; it hangs on how many have it to begin with.`
+      ? `${truePositives} of the ${truePositives + falsePositives} who test positive have it: ${truth} of 100. Specificity is not the chance of having it; it depends on how many have it to begin with.`
       : `${missed} of the ${missed + clear} who test negative have it: ${truth} of 100.`,
   }
 }

@@ -197,7 +197,7 @@ describe('the judge', () => {
         ],
         'wrong',
       ),
-    ).toContain('another way')
+    ).toContain('another technique')
   })
 
   it('judges what was asked and written of the story and the screen', () => {

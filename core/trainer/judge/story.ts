@@ -12,9 +12,9 @@ const NEEDED: readonly { readonly question: StoryQuestionId; readonly why: strin
   { question: 'where', why: 'What comes on in a test is held against where it is at home.' },
   { question: 'quality', why: 'A nerve and a joint are told apart by what it is like.' },
   { question: 'other', why: 'A second complaint is told by whoever is asked for it.' },
-  { question: 'worst', why: 'How irritable it is hangs on how bad it gets, how little stirs it up, and how long it stays.' },
-  { question: 'stirred', why: 'How irritable it is hangs on how bad it gets, how little stirs it up, and how long it stays.' },
-  { question: 'settles', why: 'How irritable it is hangs on how bad it gets, how little stirs it up, and how long it stays.' },
+  { question: 'worst', why: 'How irritable it is depends on how bad it gets, how little stirs it up, and how long it stays.' },
+  { question: 'stirred', why: 'How irritable it is depends on how bad it gets, how little stirs it up, and how long it stays.' },
+  { question: 'settles', why: 'How irritable it is depends on how bad it gets, how little stirs it up, and how long it stays.' },
 ]
 
 /** Was what matters asked, and written down as it was told? */

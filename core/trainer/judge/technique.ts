@@ -146,9 +146,9 @@ function betweenSides(patient: SimulatedPatient, followed: readonly Followed[]):
       moment(
         started,
         false,
-        `${testTitle(test, started.side)}: done in another way than the other side.`,
-        'Two ways cannot be compared.',
-        'Keep to one way on both sides.',
+        `${testTitle(test, started.side)}: another technique than on the other side.`,
+        'Two techniques cannot be compared.',
+        'Keep to one technique on both sides.',
       ),
     ]
   })

@@ -8,6 +8,12 @@ const QUIET_BACK = 'Nothing in the low back shows here.'
 export const back: Observer = (look) => {
   const { patient, doing, stage, shows, has, chance } = look
   const loose = hasSource(patient, 'instability-lumbar')
+  if (doing.test.id === 'lumbar-range' && stage.id === 'side-bend') {
+    const facet = hasSource(patient, 'facet-lumbar')
+    return facet
+      ? chose(`less-${facet.side}`, `Less to the ${facet.side}.`, 'The joint on that side is closed by the bend.')
+      : chose('equal', 'Equal.', QUIET_BACK)
+  }
   switch (`${doing.test.id} ${stage.id}`) {
     case 'lumbar-range quality':
       return shows('instability-lumbar')
@@ -15,12 +21,6 @@ export const back: Observer = (look) => {
         : has('disc-annulus') && shows('disc-annulus') && chance.happens(0.4)
           ? chose('arc', 'In the middle of the way down there is a stretch that hurts.', 'The disc is squeezed there.')
           : chose('smooth', 'Smooth, down and up.', QUIET_BACK)
-    case 'lumbar-range side-bend': {
-      const facet = hasSource(patient, 'facet-lumbar')
-      return facet
-        ? chose(`less-${facet.side}`, `Less to the ${facet.side}.`, 'The joint on that side is closed by the bend.')
-        : chose('equal', 'Equal.', QUIET_BACK)
-    }
     case 'repeated-movement flexion':
       return has('disc-annulus') || has('root-lumbar-low')
         ? told('peripheralises', 'It has gone further down.', 'Bending forward loads the disc, and it refers further.')
@@ -83,7 +83,7 @@ function extension({ patient, has, chance }: Look): Seen {
   if (has('disc-annulus')) {
     return chance.happens(0.6)
       ? told('centralises', 'It has drawn up towards the middle.', 'Bending back draws a disc’s pain to the spine.')
-      : told('better', 'A bit less, in the same place.', 'Bending back unloads this disc a little.')
+      : told('better', 'Less of it, in the same place.', 'Bending back unloads this disc a little.')
   }
   if (has('root-lumbar-low') && chance.happens(0.35))
     return told('centralises', 'The leg is better, the back feels it more.', 'The disc behind the root is unloaded.')

@@ -12,7 +12,7 @@ export const pelvis: Observer = ({ patient, doing, stage, side, shows, has, chan
       return heavy
         ? told(chance.oneOf(['2', '3']), 'That is hard. As if the leg were stuck.', 'The pelvis is not held together while the leg loads it.')
         : root
-          ? told('1', 'A bit heavy.', 'The leg hurts, and is lifted with care.')
+          ? told('1', 'Rather heavy.', 'The leg hurts, and is lifted with care.')
           : told('0', 'No trouble.', FREE)
     }
     case 'active-leg-raise pain': {
