@@ -40,13 +40,30 @@ const BY_LOT = 12
  * What is left to the rule is which tests, in which order, and when to stop.
  */
 export function examine(patient: SimulatedPatient, policy: Policy, edition: Edition): Examined {
-  const story = askedTruly(patient, edition)
-  const record = policy === 'plan' ? byPlan(patient, story) : inTurn(patient, story, policy === 'catalogue' ? everyTest() : drawn(patient))
+  if (policy === 'plan') return toEnd(planInSteps(patient, edition))
+  return examined(inTurn(patient, askedTruly(patient, edition), policy === 'catalogue' ? everyTest() : drawn(patient)))
+}
+
+/** The plan, a test a step: a server rests in between, so that nobody beside it waits. */
+export function* planInSteps(patient: SimulatedPatient, edition: Edition): Generator<undefined, Examined> {
+  const steps = byPlan(patient, askedTruly(patient, edition))
+  return examined(yield* steps)
+}
+
+/** Run something that is done in steps to its end. */
+export function toEnd<T>(steps: Generator<undefined, T>): T {
+  for (;;) {
+    const next = steps.next()
+    if (next.done) return next.value
+  }
+}
+
+function examined(record: Composed): Examined {
   const assessment = assess(record.exam)
   return { record, assessment, commitment: commitmentFrom(assessment) }
 }
 
-function byPlan(patient: SimulatedPatient, story: Composed): Composed {
+function* byPlan(patient: SimulatedPatient, story: Composed): Generator<undefined, Composed> {
   let record = story.then({ type: 'plan-chosen', mode: 'quickest-answer' })
   for (let n = 0; n < MOST_TESTS; n++) {
     const assessment = assess(record.exam)
@@ -57,6 +74,7 @@ function byPlan(patient: SimulatedPatient, story: Composed): Composed {
     const after = perform(record, patient, next.test, next.side, variantFor(record.exam, next.test))
     if (after === record) return record
     record = after
+    yield undefined
   }
   return record
 }

@@ -81,7 +81,7 @@ const COMMITMENT = shape({
 
 /** Read a commitment. @throws {yup.ValidationError} in words, where something is missing */
 export function readCommitment(input: unknown): Commitment {
-  return COMMITMENT.validateSync(input, { strict: true }) as unknown as Commitment
+  return COMMITMENT.validateSync(input, { strict: true })
 }
 
 const ANSWERED = shape({

@@ -9,7 +9,7 @@ import { sourceKey } from '../../standing'
 import { POSTURES } from '../../vocabulary/posture'
 import type { Attempt } from '../attempt'
 import { type Cost, costOf } from '../cost'
-import { commitmentFrom, examine } from '../examinee'
+import { commitmentFrom, planInSteps, toEnd } from '../examinee'
 import { askedTruly, recorded } from '../perform'
 import type { SimulatedPatient } from '../simulated-patient'
 import { standing } from './followed'
@@ -33,7 +33,12 @@ const KEPT = 0.95
  * certainty stay: an order with hindsight, which nobody can know beforehand.
  */
 export function parOf(patient: SimulatedPatient): Par {
-  const { record, assessment } = examine(patient, 'plan', EDITION)
+  return toEnd(parInSteps(patient))
+}
+
+/** The same in steps, each some hundredths of a second. */
+export function* parInSteps(patient: SimulatedPatient): Generator<undefined, Par> {
+  const { record, assessment } = yield* planInSteps(patient, EDITION)
   const plan = costOf(record.events)
   const wanted = leadOf(assessment)
   let kept: readonly TestStarted[] = record.events.filter((e): e is TestStarted => e.type === 'test-started')
@@ -41,6 +46,7 @@ export function parOf(patient: SimulatedPatient): Par {
   for (const test of byPrice) {
     const without = kept.filter((t) => t !== test)
     const tried = redone(patient, without)
+    yield undefined
     if (!tried) continue
     const lead = leadOf(assess(tried.exam))
     if (lead.key === wanted.key && lead.certainty >= KEPT * wanted.certainty) kept = without
