@@ -29,7 +29,7 @@ const FOR_ROUTES: ReadonlySet<string> = new Set(['GET', 'HEAD', 'POST', 'OPTIONS
 
 /** Addresses that a route answers: it reads bodies and checks what they hold itself. */
 const ROUTES =
-  /^\/(audit\/(part|file)|do\/[^/]+|devices\/[^/]+|exchange\/(archive|archive\/progress|import|people)|people\/rows|person\/[^/]+\/(archive|export|figures)|live|health|still-here|device-key|today\/(rows|keep)|settings\/trail\/file|exam\/[^/]+\/(events|file|out\/[^/]+|pair|record|students))$/
+  /^\/(audit\/(part|file)|do\/[^/]+|devices\/[^/]+|exchange\/(archive|archive\/progress|import|people)|people\/rows|person\/[^/]+\/(archive|export|figures)|practice\/history|practice\/cases\/[^/]+\/file|practice\/run\/[^/]+\/(events|record|steps)|live|health|still-here|device-key|today\/(rows|keep)|settings\/trail\/file|exam\/[^/]+\/(events|file|out\/[^/]+|pair|record|students))$/
 
 /** The longest address; longer ones are no address of ours. */
 const LONGEST_URL = 8000

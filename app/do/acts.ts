@@ -6,6 +6,7 @@ import * as people from '@/app/people/acts'
 import * as episodes from '@/app/person/acts'
 import * as backups from '@/app/settings/backups/acts'
 import * as settings from '@/app/settings/acts'
+import * as practice from '@/app/practice/acts'
 import { startPerson } from '@/app/today/acts'
 import type { Action } from '@/server/action'
 import type { ActName } from '@/server/doors/table'
@@ -53,4 +54,9 @@ export const ACTS: Readonly<Record<ActName, Act>> = {
   'save-rule': by(settings.saveRule),
   'import-rules': by(settings.importRules),
   'try-rule': by(settings.tryRule),
+  'start-practice': by(practice.startPractice),
+  'commit-practice': by(practice.commitPractice),
+  'answer-drill': by(practice.answerDrill),
+  'save-case': by(practice.saveCase),
+  'save-class': by(practice.saveClass),
 }

@@ -14,14 +14,15 @@ import { Dialog, DialogClose } from '../dialog'
 import { figureShown, withoutFigure } from './figure-shown'
 
 interface Props {
-  readonly examId: string
+  /** Where Weigh lies. */
+  readonly weigh: string
   readonly row: SourceVerdict
   readonly interval: Interval | null
   readonly onClose: () => void
 }
 
 /** How one figure came about, step by step in words; the drawing of it is on Weigh. */
-export function HowComputed({ examId, row, interval, onClose }: Props) {
+export function HowComputed({ weigh, row, interval, onClose }: Props) {
   const { weighed } = row
   const title = sourceTitle(row)
   return (
@@ -67,7 +68,7 @@ export function HowComputed({ examId, row, interval, onClose }: Props) {
       <p className="mt-3 text-sm text-ash">{UNCHECKED}</p>
       <div className="mt-4 flex gap-3">
         <Button asChild look="main">
-          <Link href={`/exam/${examId}/weigh#${encodeURIComponent(sourceKey(row))}`}>All of it on Weigh</Link>
+          <Link href={`${weigh}#${encodeURIComponent(sourceKey(row))}`}>All of it on Weigh</Link>
         </Button>
         <DialogClose asChild>
           <Button>Close</Button>

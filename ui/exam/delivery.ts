@@ -42,9 +42,9 @@ export function batchOf(queue: readonly ExamEvent[]): readonly ExamEvent[] {
  *
  * An unreachable or failing server is `unreached`: try again with the same events, it is safe.
  */
-export async function deliver(examId: string, after: number, events: readonly ExamEvent[]): Promise<Delivery> {
+export async function deliver(examId: string, after: number, events: readonly ExamEvent[], place = '/exam'): Promise<Delivery> {
   return answerOf(() =>
-    fetch(`/exam/${examId}/events`, {
+    fetch(`${place}/${examId}/events`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ after, events }),
@@ -53,8 +53,8 @@ export async function deliver(examId: string, after: number, events: readonly Ex
 }
 
 /** Learn what the record holds after the first `after` events. */
-export async function collect(examId: string, after: number): Promise<Delivery> {
-  return answerOf(() => fetch(`/exam/${examId}/events?after=${after}`, { cache: 'no-store' }))
+export async function collect(examId: string, after: number, place = '/exam'): Promise<Delivery> {
+  return answerOf(() => fetch(`${place}/${examId}/events?after=${after}`, { cache: 'no-store' }))
 }
 
 async function answerOf(ask: () => Promise<Response>): Promise<Delivery> {

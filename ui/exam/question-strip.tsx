@@ -3,13 +3,18 @@
 import { type ReactNode, useState } from 'react'
 import { Button } from '../button'
 import { Key } from '../key'
+import { fetched } from '../fetched'
+import { usePractice } from '../practice/context'
 import { focusCard } from './give-focus'
+
+const ScreenReply = fetched(() => import('../practice/screen-reply').then((m) => m.ScreenReply))
 
 interface Props {
   /** The clinical name of the group. */
   readonly group: string
-  /** The question, in the patient's words. */
+  /** The question, in the patient's words, and its number. */
   readonly ask: string
+  readonly item: string
   /** Where one is: "14 of 65", "8 questions before this test". */
   readonly progress: string
   /** Questions of the group that one key may answer no together, this one among them; none where each is asked by itself. */
@@ -23,8 +28,9 @@ interface Props {
 }
 
 /** One question of the safety screen, read aloud, with its answers a key each: the same on its own screen and on the bench. */
-export function QuestionStrip({ group, ask, progress, rest, answered, onAnswer, onRest, onElsewhere, children }: Props) {
+export function QuestionStrip({ group, ask, item, progress, rest, answered, onAnswer, onRest, onElsewhere, children }: Props) {
   const [elsewhere, setElsewhere] = useState<string | null>(null)
+  const practice = usePractice()
   return (
     <>
       <p className="mr-2 min-w-0 grow basis-96 sm:min-w-72" aria-live="polite">
@@ -75,6 +81,7 @@ export function QuestionStrip({ group, ask, progress, rest, answered, onAnswer, 
         </Button>
       )}
       {children}
+      {practice && <ScreenReply item={item} rest={rest} />}
     </>
   )
 }

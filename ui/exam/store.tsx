@@ -1,6 +1,6 @@
 'use client'
 
-import { createContext, type ReactNode, useContext, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
+import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
 import { v7 } from 'uuid'
 import { type Assessment, assess } from '@/core/assess'
 import { type Clinic, SHIPPED } from '@/core/evidence/knowledge'
@@ -39,6 +39,8 @@ export interface ExamStore {
   readonly house: House
   /** The demo clinic: stand-ins of devices are offered. */
   readonly demo: boolean
+  /** Where a screen of this examination lies. */
+  readonly at: (screen: string) => string
   readonly link: Link
   readonly problem: Problem | null
   /** What another window recorded last, since this one recorded anything. */
@@ -78,9 +80,18 @@ interface Props {
   readonly ownTurns?: readonly OwnTurn[]
   readonly house?: House
   readonly demo?: boolean
+  /** Where its screens lie, and whether other windows are heard; an examination of the clinic when absent. */
+  readonly lies?: Lies
   /** The record as it was opened before anything is drawn; opened here where it was not. */
   readonly opened?: Opened
   readonly children: ReactNode
+}
+
+/** Where the screens of a record lie. */
+export interface Lies {
+  readonly at: (screen: string) => string
+  /** Windows beside this one are told of what is recorded. */
+  readonly heard: boolean
 }
 
 /** A record that is folded and read. */
@@ -101,22 +112,25 @@ const NO_TURNS: readonly OwnTurn[] = []
 const NO_HOUSE: House = { schools: {}, setting: 'referred' }
 
 /** Gives the pages of one examination its record, and keeps it flowing to the server. */
-export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = NO_TURNS, house = NO_HOUSE, demo = false, opened, children }: Props) {
+export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = NO_TURNS, house = NO_HOUSE, demo = false, lies, opened, children }: Props) {
   const [session] = useState(() => opened?.session ?? sessionOf(examId, by, stored))
   const state = useSyncExternalStore(session.subscribe, session.state, session.state)
+  const heard = lies?.heard ?? true
+  const own = lies?.at
+  const at = useCallback((screen: string) => own?.(screen) ?? `/exam/${examId}/${screen}`, [own, examId])
   useEffect(() => {
     void session.resume()
     const send = () => void session.send()
     const again = setInterval(send, RETRY_MS)
     window.addEventListener('online', send)
     // Other windows of this examination: the stream only says that it grew.
-    const stop = browserStream().hear(examId, 'record', () => void session.refresh())
+    const stop = heard ? browserStream().hear(examId, 'record', () => void session.refresh()) : () => undefined
     return () => {
       stop()
       clearInterval(again)
       window.removeEventListener('online', send)
     }
-  }, [session, examId])
+  }, [session, examId, heard])
   const { exam, waiting, reachable, lasting, aside, problem, foreign } = state
   const first = opened?.assessment ?? null
   const assessment = useMemo(() => (first?.exam === exam ? first : exam && assess(exam, { clinic })), [exam, clinic, first])
@@ -131,6 +145,7 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
         turns,
         house,
         demo,
+        at,
         link: { waiting: waiting.length, reachable, lasting, aside },
         problem,
         foreign,
@@ -142,7 +157,7 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
         answerAgain: session.answerAgain,
         letGo: session.letGo,
       },
-    [exam, assessment, clinic, turns, house, demo, waiting.length, reachable, lasting, aside, problem, foreign, session],
+    [exam, assessment, clinic, turns, house, demo, at, waiting.length, reachable, lasting, aside, problem, foreign, session],
   )
   return store && <ExamContext value={store}>{children}</ExamContext>
 }

@@ -49,6 +49,7 @@ export function AskStrip({ bench, unasked, label = 'Ask first', why = 'before th
       <QuestionStrip
         group={group.name}
         ask={item.ask}
+        item={item.id}
         progress={`${counted(left, 'question')} ${why}.${isToldOtherwise(item.id, exam) ? ' The story speaks of it: ask once more.' : ''}`}
         rest={together}
         onAnswer={(answer) => bench.input({ do: 'screen', item: item.id, answer })}

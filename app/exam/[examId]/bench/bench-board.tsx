@@ -28,7 +28,7 @@ const HowComputed = fetched(() => import('@/ui/board/how-computed').then((m) => 
 
 /** What the answers say so far, by family; what was not assessed is unknown, never clear. */
 export function BenchBoard({ bench }: { readonly bench: Bench }) {
-  const { assessment, exam } = useExam()
+  const { assessment, at } = useExam()
   const [how, setHow] = useState<SourceVerdict | null>(null)
   const intervalFor = useIntervals(assessment)
   const standing = standingOf(assessment.sources)
@@ -88,7 +88,7 @@ export function BenchBoard({ bench }: { readonly bench: Bench }) {
       )}
       {bench.advice.stop && <p className="mt-2 rounded-card border border-hair px-4 py-2 text-[15px]">{bench.advice.stop}</p>}
       <PlanChoice bench={bench} />
-      {how && <HowComputed examId={exam.id} row={how} interval={intervalFor(how)} onClose={() => setHow(null)} />}
+      {how && <HowComputed weigh={at('weigh')} row={how} interval={intervalFor(how)} onClose={() => setHow(null)} />}
     </aside>
   )
 }

@@ -41,11 +41,15 @@ import { isTestSide } from '@/core/vocabulary/side'
 import { focusCard } from '@/ui/exam/give-focus'
 import { useHands } from '@/ui/exam/hands'
 import { useExam } from '@/ui/exam/store'
+import { fetched } from '@/ui/fetched'
+import { usePractice } from '@/ui/practice/context'
+
+const PatientStrip = fetched(() => import('./patient-strip').then((m) => m.PatientStrip))
 
 /** The heart: one test in hand, the board beside it, four answers under it. */
 export function BenchScreen() {
   const bench = useBench()
-  const { exam, assessment, foreign, entries } = useExam()
+  const { exam, assessment, foreign, entries, at } = useExam()
   const [keys, setKeys] = useState(false)
   const [going, setGoing] = useState(false)
   const [pairing, setPairing] = useState(false)
@@ -54,13 +58,15 @@ export function BenchScreen() {
   const rest = useRest(exam)
   const settling = useSettling(exam)
   const { inHand } = bench
+  const practice = usePractice()
   const halts = haltsOf(exam)
   const stopped = !exam.signed && halts.length > 0 && (inHand?.contraindicated !== null || !bench.chosen)
   useBenchKeys(bench, keys || going || pairing || elsewhere, {
     elsewhere: () => setElsewhere(true),
     showKeys: () => setKeys(true),
     go: () => setGoing(true),
-    pair: () => setPairing(true),
+    // A person who is made up presses no bell.
+    pair: practice ? () => undefined : () => setPairing(true),
     toggleVoice: () => setHands({ voice: !hands.voice }),
     // The header's own link, so that the window goes there as it does by hand.
     weigh: () => document.querySelector<HTMLAnchorElement>('nav a[href$="/weigh"]')?.click(),
@@ -77,7 +83,7 @@ export function BenchScreen() {
       <PostureTrack bench={bench} onGo={() => setGoing(true)} onKeys={() => setKeys(true)} onPair={() => setPairing(true)} />
       <div className="grid grid-cols-[minmax(0,1fr)] lg:min-h-0 lg:flex-1 lg:grid-cols-[minmax(0,1fr)_13.5rem_24.5rem]">
         {exam.signed ? (
-          <Quiet title="Signed" words="This examination takes only addenda now." href={`/exam/${exam.id}/note`} link="To the note" />
+          <Quiet title="Signed" words="This examination takes only addenda now." href={at('note')} link="To the note" />
         ) : stopped ? (
           <HaltPanel bench={bench} halts={halts} inHand={inHand} />
         ) : inHand ? (
@@ -93,7 +99,7 @@ export function BenchScreen() {
                 Every planned test is settled. Any test can still be done, by its name: <CommandKey of="go" />
               </>
             }
-            href={`/exam/${exam.id}/weigh`}
+            href={at('weigh')}
             link="Weigh it"
           />
         )}
@@ -126,6 +132,7 @@ export function BenchScreen() {
             <strong>Rest.</strong> Easily stirred up: {rest} s before the next provocation.
           </p>
         )}
+        {practice && inHand && !stopped && !inHand.unasked && !inHand.asksFor && <PatientStrip bench={bench} inHand={inHand} />}
         {exam.signed ? null : bench.aside === 'questions' ? (
           <QuestionsStrip bench={bench} />
         ) : bench.aside === 'more' ? (

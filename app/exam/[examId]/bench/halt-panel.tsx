@@ -20,7 +20,7 @@ interface Props {
 
 /** A halt takes the bench: what to do with the person now, how soon, whom to call, and what stopped it. Nothing is suggested beyond it. */
 export function HaltPanel({ bench, halts, inHand }: Props) {
-  const { exam } = useExam()
+  const { at } = useExam()
   const [first] = halts
   if (first?.gate.strength !== 'halt') return null
   const { gate } = first
@@ -44,15 +44,15 @@ export function HaltPanel({ bench, halts, inHand }: Props) {
           <p className="mt-1 text-[19px] leading-snug">{gate.do}</p>
           <p className="mt-2 flex flex-wrap gap-3">
             <Button asChild size="large">
-              <Link href={`/exam/${exam.id}/safety`}>Safety questions</Link>
+              <Link href={at('safety')}>Safety questions</Link>
             </Button>
             <Button asChild size="large" look="main">
-              <Link id="to-letter" href={`/exam/${exam.id}/letter`}>
+              <Link id="to-letter" href={at('letter')}>
                 Referral letter <CommandKey of="lean" />
               </Link>
             </Button>
             <Button asChild size="large">
-              <Link href={`/exam/${exam.id}/note`}>Note</Link>
+              <Link href={at('note')}>Note</Link>
             </Button>
           </p>
         </div>

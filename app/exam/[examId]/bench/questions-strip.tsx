@@ -9,7 +9,7 @@ import type { Bench } from './use-bench'
 
 /** The safety screen on demand: its open questions one by one, in this person's order, whatever is in hand. A yes closes what it closes at once. */
 export function QuestionsStrip({ bench }: { readonly bench: Bench }) {
-  const { exam } = useExam()
+  const { at } = useExam()
   const { groups } = bench.questions
   const back = (
     <button type="button" onClick={() => bench.open(null)} className="min-h-14 rounded-card border-2 border-edge px-4">
@@ -23,7 +23,7 @@ export function QuestionsStrip({ bench }: { readonly bench: Bench }) {
           Every question is answered. One that was answered otherwise is changed on Safety.
         </p>
         <Button asChild size="large">
-          <Link href={`/exam/${exam.id}/safety`}>To Safety</Link>
+          <Link href={at('safety')}>To Safety</Link>
         </Button>
         {back}
       </div>

@@ -47,7 +47,7 @@ export function useInclinometer(): Inclinometer {
     if (trace.current.length === 0) shift.current = frame.t - performance.now()
     trace.current = remember(trace.current, frame)
     setZeroed(true)
-    setSimulated(false)
+    setSimulated(frame.device.startsWith('simulated'))
     setLive(Math.round(frame.value))
   }, [])
 

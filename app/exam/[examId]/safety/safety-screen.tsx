@@ -16,7 +16,7 @@ import { bringIntoView } from '@/ui/bring-into-view'
 
 /** The safety screen: one question at a time by single keys, with what each answer closes beside it at once. */
 export function SafetyScreen() {
-  const { exam, record } = useExam()
+  const { exam, record, at: place } = useExam()
   const asked = askedItems(exam.screen)
   const groups = useMemo(() => screenOrder(exam), [exam])
   const items = groups.flatMap((group) => group.items.map((item) => ({ ...item, group }))).filter((item) => asked.some((a) => a.id === item.id))
@@ -141,6 +141,7 @@ export function SafetyScreen() {
             <QuestionStrip
               group={here.group.name}
               ask={here.ask}
+              item={here.id}
               progress={`${at + 1} of ${items.length}`}
               rest={restHere}
               answered={exam.screen[here.id]}
@@ -156,7 +157,7 @@ export function SafetyScreen() {
         {halted && (
           <Link
             id="to-letter"
-            href={`/exam/${exam.id}/letter`}
+            href={place('letter')}
             className="mt-3 inline-flex min-h-12 items-center gap-2 rounded-card border-2 border-halt px-5 text-lg font-semibold text-halt"
           >
             Referral letter <Key>L</Key>
@@ -166,7 +167,7 @@ export function SafetyScreen() {
         {gates.map((closed) => (
           <GatePanel key={closed.gate.id} closed={closed} />
         ))}
-        <Link href={`/exam/${exam.id}/bench`} className="mt-6 inline-flex min-h-12 items-center rounded-card bg-ink px-6 text-lg font-semibold text-dust">
+        <Link href={place('bench')} className="mt-6 inline-flex min-h-12 items-center rounded-card bg-ink px-6 text-lg font-semibold text-dust">
           To the bench
         </Link>
       </aside>

@@ -24,7 +24,7 @@ const EMPTY: Omit<Symptom, 'id'> = { words: '', places: [], qualities: [], now: 
 
 /** What the person came with: numbered familiar symptoms, painted on the body. */
 export function StoryScreen() {
-  const { exam, record, entries } = useExam()
+  const { exam, record, entries, at } = useExam()
   const first: Symptom = { id: nextSymptom(exam), ...EMPTY }
   // An examination without a story shows an empty first card; it is recorded with its first answer.
   const cards = exam.symptoms.length > 0 ? exam.symptoms : [first]
@@ -105,11 +105,11 @@ export function StoryScreen() {
         <SchoolsCard />
         <ConsentCard />
         <div className="flex flex-wrap gap-3">
-          <Link href={`/exam/${exam.id}/safety`} className="inline-flex min-h-12 items-center rounded-card border border-ink px-6 text-lg font-semibold">
+          <Link href={at('safety')} className="inline-flex min-h-12 items-center rounded-card border border-ink px-6 text-lg font-semibold">
             Safety screen
           </Link>
           <Link
-            href={`/exam/${exam.id}/bench`}
+            href={at('bench')}
             className="inline-flex min-h-12 items-center rounded-card bg-ink px-6 text-lg font-semibold text-dust aria-disabled:opacity-60"
           >
             To the bench

@@ -14,7 +14,7 @@ import { holdingWords } from './depends-on'
 
 /** So what? The answer, what would overturn it, and what to do next, before any arithmetic. */
 export function InTwoSentences({ holding }: { readonly holding: Holding | undefined }) {
-  const { assessment, exam, turns } = useExam()
+  const { assessment, exam, turns, at } = useExam()
   const [first, ...rest] = answerOf(assessment)
   const standing = standingOf(assessment.sources)
   const halt = haltsOf(exam)[0]
@@ -46,7 +46,7 @@ export function InTwoSentences({ holding }: { readonly holding: Holding | undefi
             <dt className="text-ash">What next</dt>
             <dd>
               {next.stop ?? next.why}
-              <Link href={`/exam/${exam.id}/bench`} className="no-print flex min-h-11 w-fit items-center underline underline-offset-4">
+              <Link href={at('bench')} className="no-print flex min-h-11 w-fit items-center underline underline-offset-4">
                 {next.step && !next.stop ? `Go on with ${inSentence(testTitle(next.step.test, next.step.side))}` : 'To the bench'}
               </Link>
             </dd>

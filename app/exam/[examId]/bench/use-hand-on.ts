@@ -1,0 +1,161 @@
+'use client'
+
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { movementOf } from '@/core/trainer/mechanics/felt'
+import type { Doing, Reach } from '@/core/trainer/mechanics/strain'
+import { respond } from '@/core/trainer/respond'
+import type { SimulatedPatient } from '@/core/trainer/simulated-patient'
+import type { Bench } from './use-bench'
+
+/** Degrees a second of a careful hand, and of a jerk; newtons a second of a press. */
+const SLOW = 15
+const FAST = 48
+const PRESS = 60
+/** Long holds pass faster in practice: three minutes are half of one. */
+const LONG = 30
+const LAPSE = 6
+
+const HAND = 'simulated hand'
+
+/** The hand on a simulated person: how far it has gone, and what of it is seen. */
+export interface HandOn {
+  readonly reach: Reach
+  /** Something was done at this step. */
+  readonly done: boolean
+  readonly moves: boolean
+  readonly winced: boolean
+  readonly pace: 'slow' | 'fast'
+  /** When the hand began, in milliseconds since 1970. */
+  readonly since: number | null
+  /** What stands on the button. */
+  readonly words: string
+  /** What the hand has reached, as it is shown. */
+  readonly shown: string | null
+  readonly begin: (fast: boolean) => void
+  readonly back: () => void
+  readonly end: () => void
+  /** The whole step by one press, for whoever cannot hold a key. */
+  readonly once: () => void
+}
+
+interface Now {
+  readonly value: number
+  readonly highest: number
+  readonly held: number
+  readonly winced: boolean
+}
+
+/**
+ * Moves, presses or holds as long as a key or a finger is down. The angle goes to the bench as frames of a simulated device, so that onset
+ * and end are read from a trace as they are with a real one.
+ */
+export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench): HandOn {
+  const { stage } = doing.step
+  const kind = stage.angle && !stage.angle.unit ? 'angle' : stage.force ? 'force' : stage.holdSeconds > 0 ? 'hold' : 'once'
+  const rest = stage.angle?.rest ?? 0
+  const movement = useMemo(() => moved(patient, doing, rest), [patient, doing, rest])
+  const [now, setNow] = useState<Now>({ value: kind === 'angle' ? rest : 0, highest: 0, held: 0, winced: false })
+  const latest = useRef(now)
+  const put = useCallback((next: Now) => {
+    latest.current = next
+    setNow(next)
+  }, [])
+  const [moving, setMoving] = useState<1 | -1 | 0>(0)
+  const [pace, setPace] = useState<'slow' | 'fast'>('slow')
+  const [since, setSince] = useState<number | null>(null)
+  const feed = useRef(bench.feed)
+  useEffect(() => {
+    feed.current = bench.feed
+  })
+  const speed = kind === 'angle' ? (pace === 'fast' ? FAST : SLOW) : PRESS
+  const isHeld = since !== null && kind === 'hold'
+  const wince = useMemo(() => (kind === 'force' ? (respond(patient, { ...doing, step: { stage, reach: { newtons: 1000 } } }).wince?.at ?? null) : null), [kind, patient, doing, stage])
+  useEffect(() => {
+    if (moving === 0 && !isHeld && !(kind === 'force' && since !== null)) return
+    let last = performance.now()
+    const timer = setInterval(() => {
+      const t = performance.now()
+      const dt = (t - last) / 1000
+      last = t
+      const before = latest.current
+      if (kind === 'angle') {
+        const direction = movement.end < rest ? -1 : 1
+        const value = within(before.value + moving * direction * speed * dt, rest, movement.end)
+        const winced = before.winced || (movement.onset !== null && (value - movement.onset) * direction >= 0)
+        put({ ...before, value, winced })
+        feed.current({ t, channel: 'angle', unit: 'deg', value, device: HAND })
+      } else if (kind === 'force') {
+        const value = Math.max(0, before.value + moving * speed * dt)
+        const [least] = stage.force ?? [0]
+        const winced = before.winced || (wince !== null && value >= wince)
+        put({ ...before, value, winced, highest: Math.max(before.highest, value), held: before.held + (value >= least ? dt : 0) })
+        feed.current({ t, channel: 'force', unit: 'N', value, device: HAND })
+      } else put({ ...before, held: before.held + dt * (stage.holdSeconds > LONG ? LAPSE : 1) })
+    }, 50)
+    return () => clearInterval(timer)
+  }, [moving, isHeld, kind, since, speed, movement, rest, stage, wince, put])
+  const begin = useCallback(
+    (fast: boolean) => {
+      setSince((was) => was ?? Date.now())
+      if (fast) setPace('fast')
+      if (kind === 'angle' || kind === 'force') setMoving(1)
+    },
+    [kind],
+  )
+  const back = useCallback(() => setMoving(-1), [])
+  const end = useCallback(() => setMoving(0), [])
+  const once = useCallback(() => {
+    setSince((was) => was ?? Date.now())
+    const before = latest.current
+    if (kind === 'angle') {
+      const value = movement.onset ?? movement.end
+      put({ ...before, value, winced: movement.onset !== null })
+      feed.current({ t: performance.now(), channel: 'angle', unit: 'deg', value, device: HAND })
+    } else if (kind === 'force' && stage.force) {
+      const middle = (stage.force[0] + stage.force[1]) / 2
+      put({ value: middle, highest: middle, held: stage.holdSeconds, winced: wince !== null && wince <= middle })
+    } else if (kind === 'hold') put({ ...before, held: stage.holdSeconds })
+  }, [kind, movement, stage, wince, put])
+  const reach = useMemo<Reach>(() => {
+    if (kind === 'angle') return since === null ? {} : { degrees: Math.round(now.value) }
+    if (kind === 'force') return since === null ? {} : { newtons: Math.round(now.highest), ...(stage.holdSeconds > 0 && { held: Math.round(now.held) }) }
+    if (kind === 'hold') return since === null ? {} : { held: Math.round(now.held) }
+    return {}
+  }, [kind, since, now, stage])
+  return {
+    reach,
+    done: since !== null,
+    moves: moving !== 0,
+    winced: now.winced,
+    pace,
+    since,
+    words: { angle: moving === 0 ? 'Hold to move' : 'Moving', force: moving === 0 ? 'Hold to press' : 'Pressing', hold: since === null ? 'Begin' : 'Held', once: since === null ? 'Do it' : 'Done' }[kind],
+    shown: shownOf(kind, now, since, stage.holdSeconds),
+    begin,
+    back,
+    end,
+    once,
+  }
+}
+
+/** Where a movement begins to hurt, and where it ends: of a range that is measured, at what stops it. */
+function moved(patient: SimulatedPatient, doing: Doing, rest: number): { readonly onset: number | null; readonly end: number } {
+  if (doing.step.stage.kind === 'measure') {
+    const { answer } = respond(patient, doing)
+    const end = answer.said === 'measured' ? (answer.trials[0] ?? rest) : rest
+    return { onset: answer.said === 'measured' && answer.limitedBy === 'own-pain' ? end : null, end }
+  }
+  const movement = movementOf(patient, doing)
+  return { onset: movement?.onset ?? null, end: movement?.end ?? rest }
+}
+
+function within(value: number, a: number, b: number): number {
+  return Math.min(Math.max(a, b), Math.max(Math.min(a, b), value))
+}
+
+function shownOf(kind: 'angle' | 'force' | 'hold' | 'once', { value, held }: Now, since: number | null, holdSeconds: number): string | null {
+  if (since === null) return null
+  if (kind === 'angle') return `${Math.round(value)}°`
+  if (kind === 'force') return `${Math.round(value)} N`
+  return kind === 'hold' ? `${Math.min(999, Math.floor(held))} of ${holdSeconds} s` : null
+}

@@ -1,0 +1,100 @@
+'use client'
+
+import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from 'react'
+import { v7 } from 'uuid'
+import type { Commitment, PracticeStep } from '@/core/trainer/attempt'
+import type { Par } from '@/core/trainer/judge/economy'
+import type { Judgement } from '@/core/trainer/judge/judge'
+import type { SimulatedPatient } from '@/core/trainer/simulated-patient'
+
+/** The person on the table of a practice run, and what was done with them beside the record. */
+export interface Practice {
+  readonly runId: string
+  readonly patient: SimulatedPatient
+  readonly steps: readonly PracticeStep[]
+  readonly over: boolean
+  /** What the judge said, once it was committed. */
+  readonly judged: { readonly judgement: Judgement; readonly par: Par } | null
+  readonly commitment: { readonly said: Commitment; readonly at: number } | null
+  /** What its author tells after it; empty for a numbered case. */
+  readonly teaches: string
+  /** Note what was asked or done; kept until the server has it. */
+  readonly note: (step: PracticeStep) => void
+}
+
+const PracticeContext = createContext<Practice | null>(null)
+
+/** The practice run of this page; null in an examination. */
+export function usePractice(): Practice | null {
+  return useContext(PracticeContext)
+}
+
+interface Props extends Pick<Practice, 'runId' | 'patient' | 'steps' | 'over' | 'judged' | 'commitment' | 'teaches'> {
+  readonly children: ReactNode
+}
+
+interface Waiting {
+  readonly id: string
+  readonly step: PracticeStep
+}
+
+/** Wait between tries while the server cannot be reached, in milliseconds. */
+const RETRY_MS = 3000
+
+/** Gives the screens of a run their person. What is done is kept on this device until the server has it. */
+export function PracticeProvider({ runId, patient, steps: stored, over, judged, commitment, teaches, children }: Props) {
+  const place = `dust-lantern-practice ${runId}`
+  const [steps, setSteps] = useState(stored)
+  const waiting = useRef<Waiting[]>([])
+  const sending = useRef(false)
+  const send = useCallback(async () => {
+    if (sending.current || waiting.current.length === 0) return
+    sending.current = true
+    const batch = waiting.current.slice(0, 100)
+    try {
+      const answer = await fetch(`/practice/run/${runId}/steps`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(batch) })
+      // What is refused is not sent again: the run is over, or it has another shape.
+      if (answer.ok || answer.status === 422) waiting.current = waiting.current.filter((w) => !batch.includes(w))
+    } catch {
+      // The server is away: it waits for the next try.
+    } finally {
+      sending.current = false
+      keep(place, waiting.current)
+    }
+  }, [runId, place])
+  useEffect(() => {
+    const left = kept(place)
+    if (left.length > 0) {
+      waiting.current = [...left, ...waiting.current]
+      setSteps((now) => [...now, ...left.map((w) => w.step)])
+    }
+    void send()
+    const again = setInterval(() => void send(), RETRY_MS)
+    return () => clearInterval(again)
+  }, [place, send])
+  const note = useCallback(
+    (step: PracticeStep) => {
+      waiting.current = [...waiting.current, { id: v7(), step }]
+      keep(place, waiting.current)
+      setSteps((now) => [...now, step])
+      void send()
+    },
+    [place, send],
+  )
+  const practice = useMemo<Practice>(() => ({ runId, patient, steps, over, judged, commitment, teaches, note }), [runId, patient, steps, over, judged, commitment, teaches, note])
+  return <PracticeContext value={practice}>{children}</PracticeContext>
+}
+
+function keep(place: string, waiting: readonly Waiting[]): void {
+  if (waiting.length === 0) localStorage.removeItem(place)
+  else localStorage.setItem(place, JSON.stringify(waiting))
+}
+
+function kept(place: string): readonly Waiting[] {
+  try {
+    const read: unknown = JSON.parse(localStorage.getItem(place) ?? '[]')
+    return Array.isArray(read) ? (read as Waiting[]) : []
+  } catch {
+    return []
+  }
+}
