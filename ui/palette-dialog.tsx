@@ -14,6 +14,8 @@ interface Place extends Hit {
 const SCREENS: readonly (readonly [string, string])[] = [
   ['Today', '/today'],
   ['Library', '/library'],
+  ['Practice', '/practice'],
+  ['Classes of practice', '/practice/classes'],
   ['Audit', '/audit'],
   ['Import and export', '/exchange'],
   ['Settings', '/settings'],

@@ -29,6 +29,9 @@ export function SiteHeader({ who }: Props) {
           <Link href="/library" className="flex min-h-11 min-w-11 items-center justify-center px-1.5">
             Library
           </Link>
+          <Link href="/practice" className="flex min-h-11 min-w-11 items-center justify-center px-1.5">
+            Practice
+          </Link>
           {who.role !== 'student' && (
             <Link href="/audit" className="flex min-h-11 min-w-11 items-center justify-center px-1.5">
               Audit

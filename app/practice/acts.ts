@@ -5,7 +5,7 @@ import { UUID } from '@/core/record/shapes'
 import { readCaseFile } from '@/core/trainer/case-file/from'
 import { caseNamed, patientNamed } from '@/core/trainer/case-name'
 import { itemOf } from '@/core/trainer/drills/items'
-import { isDrill, type DrillAnswer, type DrillScore, type Level } from '@/core/trainer/drills/drill'
+import { isDrill, type DrillScore } from '@/core/trainer/drills/drill'
 import { scoreDrill } from '@/core/trainer/drills/score'
 import { readCommitment, readDrillAnswer } from '@/core/trainer/shapes'
 import type { Problem } from '@/core/vocabulary/problem'
@@ -28,10 +28,15 @@ export const startPractice = action((who: Who, run: unknown, name: unknown, klas
   const named = caseNamed(called)
   const file = named?.kind === 'written' ? (writtenCase(db(), named.code)?.file ?? null) : null
   const patient = named && patientNamed(called, file)
-  if (!patient) return { what: 'There is no such case.', kept: 'Nothing was begun.', do: 'Choose a region and a number from 1 to 99999, or a case that was written here.' }
+  if (!patient)
+    return { what: 'There is no such case.', kept: 'Nothing was begun.', do: 'Choose a region and a number from 1 to 99999, or a case that was written here.' }
   const set = klass === null ? null : ID.validateSync(klass)
   if (set !== null && !practiceClassesOf(db()).some((c) => c.id === set && !c.closed && c.cases.includes(patient.case))) {
-    return { what: 'This case is not, or no longer, set for that class.', kept: 'Nothing was begun.', do: 'Take it for yourself, or ask whoever set the class.' }
+    return {
+      what: 'This case is not, or no longer, set for that class.',
+      kept: 'Nothing was begun.',
+      do: 'Take it for yourself, or ask whoever set the class.',
+    }
   }
   const opening = { type: 'exam-opened' as const, id, at, by: who.id, examId: id, personId: id, ageYears: patient.ageYears, edition: EDITION }
   return startRun(db(), { id, by: who.id, at, case: patient.case, file, class: set }, opening)
@@ -52,9 +57,9 @@ export const answerDrill = action((who: Who, number: unknown, given: unknown): D
   const id = ID.validateSync(number)
   const { drill, topic, seed, level, answer } = readDrillAnswer(given)
   if (!isDrill(drill)) return { what: 'There is no such drill.', kept: 'Nothing was kept.', do: 'Choose one from Practice.' }
-  const score = scoreDrill(itemOf(drill, topic, level as Level, seed), answer as DrillAnswer)
+  const score = scoreDrill(itemOf(drill, topic, level, seed), answer)
   const { right, share, error } = score
-  keepDrillAnswer(db(), { id, by: who.id, at: Date.now(), drill, topic, level: level as Level, seed, right, share, error })
+  keepDrillAnswer(db(), { id, by: who.id, at: Date.now(), drill, topic, level, seed, right, share, error })
   return score
 })
 
@@ -63,9 +68,19 @@ export const saveCase = action((who: Who, id: unknown, code: unknown, given: unk
   const read = readCaseFile(given)
   if (!read.ok) {
     const [first] = read.issues
-    return { what: `This case cannot be kept: ${first?.pointer.slice(1).replaceAll('/', ', ') ?? ''} ${first?.what ?? ''}.`, kept: 'What you wrote is still here.', do: 'Correct it and keep it again.' }
+    return {
+      what: `This case cannot be kept: ${first?.pointer.slice(1).replaceAll('/', ', ') ?? ''} ${first?.what ?? ''}.`,
+      kept: 'What you wrote is still here.',
+      do: 'Correct it and keep it again.',
+    }
   }
-  keepCase(db(), { id: ID.validateSync(id), by: who.id, at: Date.now() }, ID.validateSync(code), read.file, yup.boolean().strict().required().validateSync(withdrawn))
+  keepCase(
+    db(),
+    { id: ID.validateSync(id), by: who.id, at: Date.now() },
+    ID.validateSync(code),
+    read.file,
+    yup.boolean().strict().required().validateSync(withdrawn),
+  )
   return null
 })
 
@@ -86,7 +101,8 @@ export const saveClass = action((who: Who, id: unknown, given: unknown): Problem
     const named = caseNamed(name)
     return !named || (named.kind === 'written' && !writtenCase(db(), named.code))
   })
-  if (strange !== undefined) return { what: `“${strange}” names no case.`, kept: 'What you typed is still here.', do: 'Write a region and a number, as neck 14.' }
+  if (strange !== undefined)
+    return { what: `“${strange}” names no case.`, kept: 'What you typed is still here.', do: 'Write a region and a number, as neck 14.' }
   keepClass(db(), { id: ID.validateSync(id), by: who.id, at: Date.now() }, set)
   return null
 })

@@ -4,7 +4,7 @@ import { count, oneOf, shape, slug } from '../record/shapes'
 import { PLAYED } from './picture'
 import type { Commitment, PracticeStep } from './attempt'
 import { isStoryQuestion } from './story-questions'
-import { DRILL_IDS } from './drills/drill'
+import { DRILL_IDS, type DrillAnswer, type Level } from './drills/drill'
 
 // What a window of practice sends, beside the events of the record.
 
@@ -110,7 +110,16 @@ const ANSWERED = shape({
   }) as unknown as yup.Schema,
 })
 
+/** The answer of a drill as a window sends it; its drill may have left the program. */
+export interface SentAnswer {
+  readonly drill: string
+  readonly topic: string
+  readonly seed: string
+  readonly level: Level
+  readonly answer: DrillAnswer
+}
+
 /** Read the answer of a drill. @throws {yup.ValidationError} where it has another shape */
-export function readDrillAnswer(input: unknown) {
-  return ANSWERED.validateSync(input, { strict: true })
+export function readDrillAnswer(input: unknown): SentAnswer {
+  return ANSWERED.validateSync(input, { strict: true }) as SentAnswer
 }

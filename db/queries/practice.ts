@@ -36,15 +36,21 @@ export interface WholeRun {
 
 /** Begin a run. The same id again changes nothing; null when it is begun, and then its record is opened. */
 export function startRun(db: Db, run: PracticeRun, opening: ExamEvent): Problem | null {
-  if (!patientNamed(run.case, run.file)) return { what: 'There is no such case.', kept: 'Nothing was begun.', do: 'Choose a region and a number from 1 to 99999.' }
+  if (!patientNamed(run.case, run.file))
+    return { what: 'There is no such case.', kept: 'Nothing was begun.', do: 'Choose a region and a number from 1 to 99999.' }
   return db.transaction(
     (tx) => {
       const known = tx.select().from(practiceRuns).where(eq(practiceRuns.id, run.id)).get()
-      if (known) return known.by === run.by && known.case === run.case ? null : { what: 'Another case was begun under this number.', kept: 'It stays as it is.', do: 'Begin it again.' }
+      if (known)
+        return known.by === run.by && known.case === run.case
+          ? null
+          : { what: 'Another case was begun under this number.', kept: 'It stays as it is.', do: 'Begin it again.' }
       tx.insert(practiceRuns)
         .values({ ...run, file: run.file && JSON.stringify(run.file) })
         .run()
-      tx.insert(practiceEntries).values({ id: opening.id, run: run.id, kind: 'event', at: opening.at, content: JSON.stringify(opening) }).run()
+      tx.insert(practiceEntries)
+        .values({ id: opening.id, run: run.id, kind: 'event', at: opening.at, content: JSON.stringify(opening) })
+        .run()
       return null
     },
     { behavior: 'immediate' },
@@ -106,7 +112,9 @@ export function takeEvents(db: Db, id: string, sent: readonly ExamEvent[]): Take
           refused.push({ id: event.id, problem: admission.problem })
           continue
         }
-        tx.insert(practiceEntries).values({ id: event.id, run: id, kind: 'event', at: event.at, content: JSON.stringify(event) }).run()
+        tx.insert(practiceEntries)
+          .values({ id: event.id, run: id, kind: 'event', at: event.at, content: JSON.stringify(event) })
+          .run()
         ledger = { events: admission.events, exam: admission.exam }
       }
       return { events: ledger.events, refused }
@@ -119,9 +127,20 @@ export function takeEvents(db: Db, id: string, sent: readonly ExamEvent[]): Take
 export function takeSteps(db: Db, id: string, sent: readonly { readonly id: string; readonly step: PracticeStep }[]): Problem | null {
   return db.transaction(
     (tx) => {
-      const over = tx.select().from(practiceEntries).where(and(eq(practiceEntries.run, id), eq(practiceEntries.kind, 'commitment'))).get()
+      const over = tx
+        .select()
+        .from(practiceEntries)
+        .where(and(eq(practiceEntries.run, id), eq(practiceEntries.kind, 'commitment')))
+        .get()
       const numbers = sent.map((s) => `${id} ${s.id}`)
-      const known = new Set(tx.select({ id: practiceEntries.id }).from(practiceEntries).where(inArray(practiceEntries.id, numbers)).all().map((row) => row.id))
+      const known = new Set(
+        tx
+          .select({ id: practiceEntries.id })
+          .from(practiceEntries)
+          .where(inArray(practiceEntries.id, numbers))
+          .all()
+          .map((row) => row.id),
+      )
       const fresh = sent.filter((s) => !known.has(`${id} ${s.id}`))
       if (over) return fresh.length === 0 ? null : OVER
       for (const { id: number, step } of fresh) {

@@ -19,8 +19,11 @@ export interface Practice {
   /** What its author tells after it; empty for a numbered case. */
   readonly teaches: string
   /** Note what was asked or done; kept until the server has it. */
-  readonly note: (step: PracticeStep) => void
+  readonly note: (step: Untimed) => void
 }
+
+/** A step as it happens; its time is put on here, where the hands did not begin it earlier. */
+export type Untimed = PracticeStep extends infer S ? (S extends PracticeStep ? Omit<S, 'at'> & { readonly at?: number } : never) : never
 
 const PracticeContext = createContext<Practice | null>(null)
 
@@ -44,15 +47,21 @@ const RETRY_MS = 3000
 /** Gives the screens of a run their person. What is done is kept on this device until the server has it. */
 export function PracticeProvider({ runId, patient, steps: stored, over, judged, commitment, teaches, children }: Props) {
   const place = `dust-lantern-practice ${runId}`
-  const [steps, setSteps] = useState(stored)
-  const waiting = useRef<Waiting[]>([])
+  // What an earlier window could not send is still here.
+  const [left] = useState(() => kept(place))
+  const [steps, setSteps] = useState<readonly PracticeStep[]>(() => [...stored, ...left.map((w) => w.step)])
+  const waiting = useRef<readonly Waiting[]>(left)
   const sending = useRef(false)
   const send = useCallback(async () => {
     if (sending.current || waiting.current.length === 0) return
     sending.current = true
     const batch = waiting.current.slice(0, 100)
     try {
-      const answer = await fetch(`/practice/run/${runId}/steps`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(batch) })
+      const answer = await fetch(`/practice/run/${runId}/steps`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(batch),
+      })
       // What is refused is not sent again: the run is over, or it has another shape.
       if (answer.ok || answer.status === 422) waiting.current = waiting.current.filter((w) => !batch.includes(w))
     } catch {
@@ -63,17 +72,13 @@ export function PracticeProvider({ runId, patient, steps: stored, over, judged, 
     }
   }, [runId, place])
   useEffect(() => {
-    const left = kept(place)
-    if (left.length > 0) {
-      waiting.current = [...left, ...waiting.current]
-      setSteps((now) => [...now, ...left.map((w) => w.step)])
-    }
     void send()
     const again = setInterval(() => void send(), RETRY_MS)
     return () => clearInterval(again)
-  }, [place, send])
+  }, [send])
   const note = useCallback(
-    (step: PracticeStep) => {
+    (given: Untimed) => {
+      const step = { at: Date.now(), ...given }
       waiting.current = [...waiting.current, { id: v7(), step }]
       keep(place, waiting.current)
       setSteps((now) => [...now, step])
@@ -81,7 +86,10 @@ export function PracticeProvider({ runId, patient, steps: stored, over, judged, 
     },
     [place, send],
   )
-  const practice = useMemo<Practice>(() => ({ runId, patient, steps, over, judged, commitment, teaches, note }), [runId, patient, steps, over, judged, commitment, teaches, note])
+  const practice = useMemo<Practice>(
+    () => ({ runId, patient, steps, over, judged, commitment, teaches, note }),
+    [runId, patient, steps, over, judged, commitment, teaches, note],
+  )
   return <PracticeContext value={practice}>{children}</PracticeContext>
 }
 

@@ -17,7 +17,7 @@ export function ScreenReply({ item, rest }: Props) {
   const isOpen = practice !== null && !practice.over
   const read = new Set(practice?.steps.flatMap((s) => (s.kind === 'screen' ? [s.item] : [])) ?? [])
   const ask = (items: readonly string[]) => {
-    for (const one of items) if (!read.has(one)) practice?.note({ kind: 'screen', at: Date.now(), item: one })
+    for (const one of items) if (!read.has(one)) practice?.note({ kind: 'screen', item: one })
   }
   useKeys(({ key, shift }) => {
     if (key === ',') ask([item])
@@ -42,7 +42,10 @@ export function ScreenReply({ item, rest }: Props) {
           </button>
           {rest.every((one) => read.has(one)) && (
             <p aria-live="polite" className="basis-full text-sm">
-              To all of these: {rest.every((one) => patient.screen[one as keyof typeof patient.screen] === 'no') ? '“No, none of that.”' : '“Well, one of them, yes.” Ask each by itself.'}
+              To all of these:{' '}
+              {rest.every((one) => patient.screen[one as keyof typeof patient.screen] === 'no')
+                ? '“No, none of that.”'
+                : '“Well, one of them, yes.” Ask each by itself.'}
             </p>
           )}
         </>

@@ -1,13 +1,13 @@
 'use client'
 
 import { Frown, Hand, Meh, MessageCircle, Smile } from 'lucide-react'
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import type { InHand } from '@/core/bench/in-hand'
 import type { Asked, HandsOn } from '@/core/trainer/attempt'
 import type { Doing, Step } from '@/core/trainer/mechanics/strain'
 import { respond } from '@/core/trainer/respond'
 import { Key } from '@/ui/key'
-import { type Practice, usePractice } from '@/ui/practice/context'
+import { type Practice, type Untimed, usePractice } from '@/ui/practice/context'
 import type { Bench } from './use-bench'
 import { useHandOn } from './use-hand-on'
 
@@ -37,7 +37,17 @@ function OneStep({ practice, bench, inHand }: Props & { readonly practice: Pract
   const part = bench.parts.chosen
   const reached = useMemo(() => ({ ...reach, ...(part !== null && stage.kind === 'release' && { part }) }), [reach, part, stage.kind])
   const response = useMemo(() => respond(patient, { ...doing, step: { stage, reach: reached } }), [patient, doing, stage, reached])
-  const tell = (how: Asked): HandsOn => ({ kind: 'hands', at: hand.since ?? Date.now(), test: test.id, side, variant, stage: stage.id, reach: reached, pace: hand.pace, asked: how })
+  const tell = (how: Asked): Untimed => ({
+    kind: 'hands',
+    ...(hand.since !== null && { at: hand.since }),
+    test: test.id,
+    side,
+    variant,
+    stage: stage.id,
+    reach: reached,
+    pace: hand.pace,
+    asked: how,
+  })
   const ask = (how: Asked) => {
     if (!done) return
     setAsked(how)
@@ -73,7 +83,12 @@ function OneStep({ practice, bench, inHand }: Props & { readonly practice: Pract
           {hand.shown}
         </span>
       )}
-      <button type="button" disabled={!done} onClick={() => ask('open')} className="min-h-14 rounded-card border-2 border-ink px-4 font-semibold disabled:border-edge disabled:text-ash">
+      <button
+        type="button"
+        disabled={!done}
+        onClick={() => ask('open')}
+        className="min-h-14 rounded-card border-2 border-ink px-4 font-semibold disabled:border-edge disabled:text-ash"
+      >
         <MessageCircle size={18} aria-hidden="true" className="mr-1 inline" /> {told ? 'Ask' : 'Look'} <Key>,</Key>
       </button>
       {isFelt && (
@@ -86,7 +101,15 @@ function OneStep({ practice, bench, inHand }: Props & { readonly practice: Pract
         <span className="sr-only">{winces ? 'The face shows pain. ' : ''}</span>
         {asked === null ? (
           <span className="text-ash">
-            {!done ? 'Nothing done yet.' : winces ? 'The face shows it.' : response.slips !== '' ? <span className="font-serif italic">“{response.slips}”</span> : 'Nothing to see.'}
+            {!done ? (
+              'Nothing done yet.'
+            ) : winces ? (
+              'The face shows it.'
+            ) : response.slips !== '' ? (
+              <span className="font-serif italic">“{response.slips}”</span>
+            ) : (
+              'Nothing to see.'
+            )}
           </span>
         ) : (
           <>
@@ -105,25 +128,26 @@ function stepsBefore({ steps }: Practice, { test, side, run }: InHand): readonly
     if (!stage) return []
     const hands = steps.findLast((s): s is HandsOn => s.kind === 'hands' && s.test === test.id && s.side === side && s.stage === id)
     const onset = answer.said === 'familiar' ? answer.onset : undefined
-    return [{ stage, reach: { ...(onset !== undefined && stage.angle && { degrees: onset }), ...hands?.reach, ...('part' in answer && { part: answer.part }) } }]
+    return [
+      { stage, reach: { ...(onset !== undefined && stage.angle && { degrees: onset }), ...hands?.reach, ...('part' in answer && { part: answer.part }) } },
+    ]
   })
 }
 
 /** Runs once as the step is left, where it was done and nobody asked. */
 function useUnasked(isOwed: boolean, tell: () => void): void {
-  const [latest] = useState<{ current: (() => void) | null }>({ current: null })
+  const latest = useRef<(() => void) | null>(null)
   useEffect(() => {
     latest.current = isOwed ? tell : null
   })
-  useEffect(() => () => latest.current?.(), [latest])
+  useEffect(() => () => latest.current?.(), [])
 }
 
 /** The signs of the strip: the hand as long as its key is down, the question, and the one that should not be put. */
 function useStripKeys(hand: ReturnType<typeof useHandOn>, ask: (how: Asked) => void): void {
-  const [latest] = useState<{ hand: typeof hand; ask: typeof ask }>({ hand, ask })
+  const latest = useRef({ hand, ask })
   useEffect(() => {
-    latest.hand = hand
-    latest.ask = ask
+    latest.current = { hand, ask }
   })
   useEffect(() => {
     const isField = (e: KeyboardEvent) => e.target instanceof Element && e.target.closest('input, select, textarea, [role=dialog]') !== null
@@ -131,28 +155,29 @@ function useStripKeys(hand: ReturnType<typeof useHandOn>, ask: (how: Asked) => v
       if (isField(e) || e.ctrlKey || e.metaKey || e.altKey) return
       if (e.key === '+' || e.key === '=' || e.key === '*') {
         e.preventDefault()
-        if (!e.repeat) latest.hand.begin(e.key === '*')
+        if (!e.repeat) latest.current.hand.begin(e.key === '*')
       } else if (e.key === '-') {
         e.preventDefault()
-        if (!e.repeat) latest.hand.back()
+        if (!e.repeat) latest.current.hand.back()
       } else if (e.key === ',') {
         e.preventDefault()
-        latest.ask('open')
+        latest.current.ask('open')
       } else if (e.key === ';') {
         e.preventDefault()
-        latest.ask('leading')
+        latest.current.ask('leading')
       }
     }
+    const stop = () => latest.current.hand.end()
     const up = (e: KeyboardEvent) => {
-      if (['+', '=', '*', '-'].includes(e.key)) latest.hand.end()
+      if (['+', '=', '*', '-'].includes(e.key)) stop()
     }
     document.addEventListener('keydown', down)
     document.addEventListener('keyup', up)
-    window.addEventListener('blur', latest.hand.end)
+    window.addEventListener('blur', stop)
     return () => {
       document.removeEventListener('keydown', down)
       document.removeEventListener('keyup', up)
-      window.removeEventListener('blur', latest.hand.end)
+      window.removeEventListener('blur', stop)
     }
-  }, [latest])
+  }, [])
 }

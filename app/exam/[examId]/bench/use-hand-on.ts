@@ -69,7 +69,10 @@ export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench)
   })
   const speed = kind === 'angle' ? (pace === 'fast' ? FAST : SLOW) : PRESS
   const isHeld = since !== null && kind === 'hold'
-  const wince = useMemo(() => (kind === 'force' ? (respond(patient, { ...doing, step: { stage, reach: { newtons: 1000 } } }).wince?.at ?? null) : null), [kind, patient, doing, stage])
+  const wince = useMemo(
+    () => (kind === 'force' ? (respond(patient, { ...doing, step: { stage, reach: { newtons: 1000 } } }).wince?.at ?? null) : null),
+    [kind, patient, doing, stage],
+  )
   useEffect(() => {
     if (moving === 0 && !isHeld && !(kind === 'force' && since !== null)) return
     let last = performance.now()
@@ -129,7 +132,12 @@ export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench)
     winced: now.winced,
     pace,
     since,
-    words: { angle: moving === 0 ? 'Hold to move' : 'Moving', force: moving === 0 ? 'Hold to press' : 'Pressing', hold: since === null ? 'Begin' : 'Held', once: since === null ? 'Do it' : 'Done' }[kind],
+    words: {
+      angle: moving === 0 ? 'Hold to move' : 'Moving',
+      force: moving === 0 ? 'Hold to press' : 'Pressing',
+      hold: since === null ? 'Begin' : 'Held',
+      once: since === null ? 'Do it' : 'Done',
+    }[kind],
     shown: shownOf(kind, now, since, stage.holdSeconds),
     begin,
     back,

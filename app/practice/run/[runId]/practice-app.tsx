@@ -7,7 +7,10 @@ import { Opening } from '@/ui/opening'
 const loading = () => <Opening />
 
 /** Everything of a run is drawn in the browser: its person is played there. */
-export const PracticeRecord = dynamic(() => import('./practice-record').then((m) => m.PracticeRecord), { ssr: false, loading: () => <Opening words="The person is coming in" /> })
+export const PracticeRecord = dynamic(() => import('./practice-record').then((m) => m.PracticeRecord), {
+  ssr: false,
+  loading: () => <Opening words="The person is coming in" />,
+})
 
 const SCREENS = {
   story: dynamic(() => import('@/app/exam/[examId]/story/story-screen').then((m) => m.StoryScreen), { ssr: false, loading }),

@@ -83,7 +83,15 @@ export function PracticeRecord({ runId, who, takenBy, children }: Props) {
   if (!ready) return <Opening words="The person is coming in" />
   return (
     <ExamProvider examId={runId} by={who.id} stored={ready.events} demo={false} opened={ready.opened} lies={lies}>
-      <PracticeProvider runId={runId} patient={ready.patient} steps={ready.steps} over={ready.commitment !== null || takenBy !== null} judged={ready.judged} commitment={ready.commitment} teaches={ready.teaches}>
+      <PracticeProvider
+        runId={runId}
+        patient={ready.patient}
+        steps={ready.steps}
+        over={ready.commitment !== null || takenBy !== null}
+        judged={ready.judged}
+        commitment={ready.commitment}
+        teaches={ready.teaches}
+      >
         <Textures />
         <div className="flex h-[calc(100dvh-var(--band,0px))] flex-col print:h-auto">
           <PracticeHeader name={ready.case} over={ready.commitment !== null} takenBy={takenBy} />

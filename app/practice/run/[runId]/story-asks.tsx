@@ -23,9 +23,12 @@ export function StoryAsks() {
   const asked = steps.flatMap((s) => (s.kind === 'story' ? [s.question] : []))
   const questions = storyQuestions(patient)
   const left = questions.filter((q) => !asked.includes(q.id))
-  const ask = (question: StoryQuestionId) => note({ kind: 'story', at: Date.now(), question })
+  const ask = (question: StoryQuestionId) => note({ kind: 'story', question })
   return (
-    <section aria-label="Ask the person" className="no-print grid max-h-72 gap-x-6 gap-y-2 overflow-y-auto border-b border-hair bg-sheet px-4 py-3 sm:px-6 lg:grid-cols-2">
+    <section
+      aria-label="Ask the person"
+      className="no-print grid max-h-72 gap-x-6 gap-y-2 overflow-y-auto border-b border-hair bg-sheet px-4 py-3 sm:px-6 lg:grid-cols-2"
+    >
       <div>
         <h2 className="text-lg">
           They answer what you ask <Key>Q</Key>

@@ -61,17 +61,47 @@ export function CommitScreen() {
   return (
     <main className="min-h-0 flex-1 overflow-y-auto px-6 py-5">
       <ScreenTitle className="text-2xl">What do you hold for true?</ScreenTitle>
-      <p className="mt-1 max-w-3xl text-ash">Nothing of this case can be changed afterwards. Then you see what the person truly had, and each moment that was right or wrong.</p>
+      <p className="mt-1 max-w-3xl text-ash">
+        Nothing of this case can be changed afterwards. Then you see what the person truly had, and each moment that was right or wrong.
+      </p>
       <DoorForm label="Commit" submit="Commit, and see the truth" className="mt-4 max-w-3xl" onSend={commit}>
         {([0, 1] as const).map((i) => (
-          <HeldSource key={i} n={i} held={held[i]} onChange={(change) => setHeld(i === 0 ? [{ ...held[0], ...change }, held[1]] : [held[0], { ...held[1], ...change }])} />
+          <HeldSource
+            key={i}
+            n={i}
+            held={held[i]}
+            onChange={(change) => setHeld(i === 0 ? [{ ...held[0], ...change }, held[1]] : [held[0], { ...held[1], ...change }])}
+          />
         ))}
-        <Field label="How sure are you of the first, or that there is none? 0 to 100 %" hint="50 is a coin. You are scored by how well this fits over many cases.">
-          {(tie) => <input {...tie} type="number" min={0} max={100} step={1} inputMode="numeric" value={certainty} onChange={(e) => setCertainty(e.target.value)} className={`${BOX} max-w-32`} />}
+        <Field
+          label="How sure are you of the first, or that there is none? 0 to 100 %"
+          hint="50 is a coin. You are scored by how well this fits over many cases."
+        >
+          {(tie) => (
+            <input
+              {...tie}
+              type="number"
+              min={0}
+              max={100}
+              step={1}
+              inputMode="numeric"
+              value={certainty}
+              onChange={(e) => setCertainty(e.target.value)}
+              className={`${BOX} max-w-32`}
+            />
+          )}
         </Field>
         <fieldset>
           <legend>What is done next</legend>
-          <Choice name="next" value={next} onChange={setNext} options={[{ id: 'treat', words: 'Treat, and recheck' }, { id: 'refer', words: 'Refer' }]} />
+          <Choice
+            name="next"
+            value={next}
+            onChange={setNext}
+            options={[
+              { id: 'treat', words: 'Treat, and recheck' },
+              { id: 'refer', words: 'Refer' },
+            ]}
+          />
         </fieldset>
         {next === 'refer' && (
           <Field label="How soon">

@@ -35,7 +35,12 @@ export function ReplayScreen() {
 function Replay({ practice, judged: { judgement } }: { readonly practice: Practice; readonly judged: NonNullable<Practice['judged']> }) {
   const { entries } = useExam()
   const { moments, scores, truth, passed, brier } = judgement
-  const [at, setAt] = useState(() => Math.max(0, moments.findIndex((m) => m.verdict !== 'right')))
+  const [at, setAt] = useState(() =>
+    Math.max(
+      0,
+      moments.findIndex((m) => m.verdict !== 'right'),
+    ),
+  )
   const moment = moments[at]
   const wrong = moments.filter((m) => m.verdict !== 'right').length
   return (
@@ -71,7 +76,12 @@ function Replay({ practice, judged: { judgement } }: { readonly practice: Practi
         <ol aria-label="Every moment" className="mt-4 divide-y divide-hair rounded-card border border-hair bg-sheet">
           {moments.map((m, i) => (
             <li key={`${m.at} ${i}`}>
-              <button type="button" aria-current={i === at ? 'step' : undefined} onClick={() => setAt(i)} className="flex min-h-11 w-full items-start gap-2 px-3 py-1.5 text-left aria-[current=step]:bg-glow">
+              <button
+                type="button"
+                aria-current={i === at ? 'step' : undefined}
+                onClick={() => setAt(i)}
+                className="flex min-h-11 w-full items-start gap-2 px-3 py-1.5 text-left aria-[current=step]:bg-glow"
+              >
                 <Mark verdict={m.verdict} /> <span className="grow">{m.what}</span> <span className="text-sm text-ash">{SKILL_WORDS[m.skill]}</span>
               </button>
             </li>
@@ -88,8 +98,8 @@ function Replay({ practice, judged: { judgement } }: { readonly practice: Practi
           </tbody>
         </table>
         <p className="text-sm text-ash">
-          Each share with its 95 % interval from the moments of this case alone: few moments say little. Certainty is the Brier score of this one case ({brier.toFixed(2)}; 0 is best, 0.25 a coin); it means something over
-          many cases.
+          Each share with its 95 % interval from the moments of this case alone: few moments say little. Certainty is the Brier score of this one case (
+          {brier.toFixed(2)}; 0 is best, 0.25 a coin); it means something over many cases.
         </p>
         <Economy practice={practice} />
         <details>
@@ -159,7 +169,13 @@ function useNext({ event }: Moment, { patient, steps, commitment }: Practice): s
   }, [event, patient, steps, commitment, entries])
 }
 
-function ScoreRow({ skill, score }: { readonly skill: Skill; readonly score: { readonly score: number | null; readonly of: number; readonly interval: readonly [number, number] | null } }) {
+function ScoreRow({
+  skill,
+  score,
+}: {
+  readonly skill: Skill
+  readonly score: { readonly score: number | null; readonly of: number; readonly interval: readonly [number, number] | null }
+}) {
   return (
     <tr className="border-t border-hair">
       <th scope="row" className="py-1.5 pr-3 text-left font-normal">

@@ -1,0 +1,151 @@
+import type { Metadata } from 'next'
+import Link from 'next/link'
+import { connection } from 'next/server'
+import { curveOf } from '@/core/trainer/curves'
+import { DRILL_IDS, DRILLS } from '@/core/trainer/drills/drill'
+import { type Drilled, dueOf, levelOf } from '@/core/trainer/drills/schedule'
+import { eyeError } from '@/core/trainer/drills/score'
+import { SKILL_WORDS, SKILLS } from '@/core/trainer/judge/moment'
+import { CASE_REGIONS } from '@/core/trainer/picture'
+import { counted } from '@/core/vocabulary/sentence'
+import { db } from '@/db'
+import { drillAnswersOf } from '@/db/queries/drills'
+import { runsOf } from '@/db/queries/practice'
+import { practiceClassesOf, writtenCases } from '@/db/queries/practice-sets'
+import { pageWho } from '@/server/visitor'
+import { ScreenTitle } from '@/ui/screen-title'
+import { SiteHeader } from '@/ui/site-header'
+import { BeginCase } from './begin-case'
+import { CurveChart } from './curve-chart'
+import { RunsTable } from './runs-table'
+
+export const metadata: Metadata = { title: 'Practice' }
+
+export default async function PracticePage() {
+  await connection()
+  const who = await pageWho()
+  const runs = runsOf(db(), { by: who.id })
+  const judged = runs.flatMap((run) => run.judged ?? [])
+  const answers = drillAnswersOf(db(), who.id)
+  const due = dueNow(answers)
+  const written = writtenCases(db())
+  const titles = Object.fromEntries(written.map((c) => [`written ${c.code}`, c.file.title]))
+  const open = practiceClassesOf(db()).filter((c) => !c.closed)
+  const teaches = who.role !== 'student'
+  const next = Object.fromEntries(
+    CASE_REGIONS.map((region) => [
+      region,
+      nextNumber(
+        runs.map((r) => r.case),
+        region,
+      ),
+    ]),
+  ) as Record<(typeof CASE_REGIONS)[number], number>
+  return (
+    <>
+      <SiteHeader who={who} />
+      <main className="mx-auto max-w-6xl px-4 py-6 sm:px-6">
+        <ScreenTitle className="text-3xl">Practice</ScreenTitle>
+        <p className="mt-1 max-w-3xl text-ash">
+          People who are made up answer like people, on the same bench. Nothing of it comes near a real record, the audit or the search. It trains; it certifies
+          nothing.
+        </p>
+        <div className="mt-5 grid gap-8 lg:grid-cols-2">
+          <section aria-labelledby="a-case">
+            <h2 id="a-case" className="text-xl">
+              A case
+            </h2>
+            <p className="mb-3 text-ash">Take the story by asking, screen, test, read the answers, and commit. Then each moment is judged.</p>
+            <BeginCase next={next} />
+          </section>
+          <section aria-labelledby="drills">
+            <h2 id="drills" className="text-xl">
+              Drills
+            </h2>
+            <ul className="mt-2 divide-y divide-hair rounded-card border border-hair bg-sheet">
+              {DRILL_IDS.map((id) => {
+                const mine = answers.filter((a) => a.drill === id)
+                const waiting = due.filter((d) => d.drill === id).length
+                const eye = id === 'angle-eye' ? eyeError(mine) : null
+                return (
+                  <li key={id} className="flex flex-wrap items-baseline gap-x-3 px-3 py-1">
+                    <Link href={`/practice/drill/${id}`} className="inline-flex min-h-11 min-w-40 items-center font-semibold underline underline-offset-4">
+                      {DRILLS[id].name}
+                    </Link>
+                    <span className="grow text-ash">{DRILLS[id].what}</span>
+                    <span className="text-sm">
+                      {mine.length === 0 ? `${DRILLS[id].minutes} min` : `level ${levelOf(mine)} of 5${waiting > 0 ? `, ${waiting} due` : ''}`}
+                      {eye && `; your eye: bias ${signed(eye.bias)}°, SEM ${eye.sem.toFixed(1)}°`}
+                    </span>
+                  </li>
+                )
+              })}
+            </ul>
+          </section>
+        </div>
+        <section aria-labelledby="curves" className="mt-8">
+          <h2 id="curves" className="text-xl">
+            Your curves
+          </h2>
+          <p className="text-ash">Running mean of up to eight attempts with its 95 % interval. Below five attempts it says little.</p>
+          <div className="mt-2 grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
+            {SKILLS.map((skill) => (
+              <CurveChart key={skill} title={SKILL_WORDS[skill]} points={curveOf(judged, skill)} />
+            ))}
+          </div>
+        </section>
+        <section aria-labelledby="history" className="mt-8">
+          <div className="flex flex-wrap items-baseline gap-x-6">
+            <h2 id="history" className="text-xl">
+              Attempts
+            </h2>
+            {runs.length > 0 && (
+              <>
+                <a href="/practice/history?as=csv" download className="inline-flex min-h-11 items-center underline underline-offset-4">
+                  Save as CSV
+                </a>
+                <a href="/practice/history?as=json" download className="inline-flex min-h-11 items-center underline underline-offset-4">
+                  Save as JSON
+                </a>
+              </>
+            )}
+          </div>
+          {runs.length === 0 ? <p className="text-ash">None yet.</p> : <RunsTable runs={runs} titles={titles} />}
+        </section>
+        <section aria-labelledby="together" className="mt-8">
+          <h2 id="together" className="text-xl">
+            Together
+          </h2>
+          <p className="flex flex-wrap gap-x-6">
+            <Link href="/practice/classes" className="inline-flex min-h-11 items-center underline underline-offset-4">
+              Classes and two examiners{open.length > 0 && `, ${counted(open.length, 'class').replace('classs', 'classes')} open`}
+            </Link>
+            {teaches && (
+              <Link href="/practice/cases" className="inline-flex min-h-11 items-center underline underline-offset-4">
+                Cases written here, and the list of traps
+              </Link>
+            )}
+          </p>
+        </section>
+      </main>
+    </>
+  )
+}
+
+/** Topics that are due again by now. */
+function dueNow(answers: readonly Drilled[]) {
+  const now = Date.now()
+  return dueOf(answers).filter((d) => d.at <= now)
+}
+
+/** The lowest number of a region that was not taken yet. */
+function nextNumber(taken: readonly string[], region: string): number {
+  const known = new Set(taken)
+  let number = 1
+  while (known.has(`${region} ${number}`)) number++
+  return number
+}
+
+function signed(n: number): string {
+  return `${n > 0 ? '+' : ''}${n.toFixed(1)}`
+}
