@@ -124,6 +124,23 @@ export const HELP = {
     keys: [],
     words: [LR, ['low, unverified', 'Recalled with doubt: shown, and never allowed to change an estimate.']],
   },
+  practice: {
+    title: 'Practice',
+    purpose:
+      'Simulated people, on the same bench. Take the story by asking, screen, test, read what they show and say, commit. Then every moment is judged, with what was truly there. Nothing of it is kept with real people.',
+    keys: [
+      [['Q'], 'on Story: the first question that was not asked'],
+      [[','], 'put the question in hand; on the bench ask, or look'],
+      [[';'], 'the rest of a group of the safety screen'],
+      [['+', '−'], 'held on the bench: move or press further, and back'],
+      [['1', '…', '6'], 'an answer of a drill'],
+    ],
+    words: [
+      ['case', 'A region and a number. The same number is the same person for everybody.'],
+      ['certainty', 'Scored by the Brier score: how far what you said lies from what was, squared. It means something over many cases.'],
+      ['unsafe', 'A step that something stood against, known or to be known by asking. One of them fails the case.'],
+    ],
+  },
   settings: {
     title: 'Settings',
     purpose:

@@ -5,6 +5,7 @@ import { useHands } from '@/ui/exam/hands'
 import { Key } from '@/ui/key'
 import { Dialog, DialogClose } from '@/ui/dialog'
 import { Button } from '@/ui/button'
+import { usePractice } from '@/ui/practice/context'
 
 /** Keys that have a name, and characters that mean the same on every card. */
 const FIXED: readonly (readonly [readonly string[], string])[] = [
@@ -23,6 +24,14 @@ const FIXED: readonly (readonly [readonly string[], string])[] = [
   [['[', ']'], 'left side, right side'],
   [['Ctrl K'], 'any screen, test or person'],
   [['?'], 'this help'],
+]
+
+/** The hand on a simulated person, in practice. */
+const IN_PRACTICE: readonly (readonly [readonly string[], string])[] = [
+  [['+'], 'held: move or press further; pressed once where nothing moves: do it'],
+  [['−'], 'held: back a little'],
+  [[','], 'ask the open question, or look'],
+  [[';'], 'ask a question that leads; ask the rest of a group of the safety screen'],
 ]
 
 /** Words that this product adds to the field’s own. */
@@ -45,6 +54,7 @@ interface Props {
 /** Every key of the bench, with the letters of this device, and the words that are this product’s own. */
 export function KeysDialog({ open, onOpenChange }: Props) {
   const [hands] = useHands()
+  const fixed = usePractice() ? [...FIXED, ...IN_PRACTICE] : FIXED
   return (
     <Dialog open={open} onOpenChange={onOpenChange} title="Help on the bench" width="w-[64rem]">
       {!hands.letters && (
@@ -54,7 +64,7 @@ export function KeysDialog({ open, onOpenChange }: Props) {
       )}
       <h3 className="mt-4 text-lg">Keys</h3>
       <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5 lg:grid-cols-[auto_1fr_auto_1fr]">
-        {[...FIXED, ...COMMAND_IDS.map((id) => [[letterOf(id, hands.keys).toUpperCase()], COMMANDS[id].words] as const)].map(([keys, does]) => (
+        {[...fixed, ...COMMAND_IDS.map((id) => [[letterOf(id, hands.keys).toUpperCase()], COMMANDS[id].words] as const)].map(([keys, does]) => (
           <div key={does} className="contents">
             <dt className="flex items-start gap-1">
               {keys.map((k) => (
