@@ -1,4 +1,3 @@
-import { sql } from 'drizzle-orm'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { EDITION } from '../core/edition'
 import { composedId } from '../core/record/compose'
@@ -85,8 +84,8 @@ describe('a run of a case', () => {
 
   it('is never changed or removed by other hands', () => {
     startRun(db, RUN, opening())
-    expect(() => db.run(sql`UPDATE practice_runs SET "case" = 'neck 1'`)).toThrow('never changed')
-    expect(() => db.run(sql`DELETE FROM practice_entries`)).toThrow('never removed')
+    expect(() => db.$client.exec(`UPDATE practice_runs SET "case" = 'neck 1'`)).toThrow('never changed')
+    expect(() => db.$client.exec('DELETE FROM practice_entries')).toThrow('never removed')
   })
 })
 

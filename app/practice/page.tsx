@@ -47,7 +47,7 @@ export default async function PracticePage() {
       <main className="mx-auto max-w-6xl px-4 py-6 sm:px-6">
         <ScreenTitle className="text-3xl">Practice</ScreenTitle>
         <p className="mt-1 max-w-3xl text-ash">
-          People who are made up answer like people, on the same bench. Nothing of it comes near a real record, the audit or the search. It trains; it certifies
+          Simulated people answer like people, on the same bench. Nothing of it comes near a real record, the audit or the search. It trains; it certifies
           nothing.
         </p>
         <div className="mt-5 grid gap-8 lg:grid-cols-2">
@@ -68,14 +68,16 @@ export default async function PracticePage() {
                 const waiting = due.filter((d) => d.drill === id).length
                 const eye = id === 'angle-eye' ? eyeError(mine) : null
                 return (
-                  <li key={id} className="flex flex-wrap items-baseline gap-x-3 px-3 py-1">
-                    <Link href={`/practice/drill/${id}`} className="inline-flex min-h-11 min-w-40 items-center font-semibold underline underline-offset-4">
+                  <li key={id} className="grid grid-cols-[10.5rem_minmax(0,1fr)] items-baseline gap-x-3 px-3 py-1">
+                    <Link href={`/practice/drill/${id}`} className="inline-flex min-h-11 items-center font-semibold underline underline-offset-4">
                       {DRILLS[id].name}
                     </Link>
-                    <span className="grow text-ash">{DRILLS[id].what}</span>
-                    <span className="text-sm">
-                      {mine.length === 0 ? `${DRILLS[id].minutes} min` : `level ${levelOf(mine)} of 5${waiting > 0 ? `, ${waiting} due` : ''}`}
-                      {eye && `; your eye: bias ${signed(eye.bias)}°, SEM ${eye.sem.toFixed(1)}°`}
+                    <span className="text-ash">
+                      {DRILLS[id].what}{' '}
+                      <span className="text-sm text-ink">
+                        {mine.length === 0 ? `${DRILLS[id].minutes} min` : `level ${levelOf(mine)} of 5${waiting > 0 ? `, ${waiting} due` : ''}`}
+                        {eye && `; your eye: bias ${signed(eye.bias)}°, SEM ${eye.sem.toFixed(1)}°`}
+                      </span>
                     </span>
                   </li>
                 )

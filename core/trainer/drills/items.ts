@@ -10,6 +10,7 @@ import type { Rule } from '../../logic/rule'
 import { findingsOf } from '../../findings/findings'
 import { EDITION } from '../../edition'
 import { AREA_IDS, bodyArea, placeAt, placeWords } from '../../vocabulary/body-area'
+import { capital } from '../../vocabulary/sentence'
 import { otherSide, SIDES } from '../../vocabulary/side'
 import { type Urgency, URGENCY_WORDS } from '../../safety/gate'
 import { RULEBOOK } from '../../safety/rulebook'
@@ -98,7 +99,7 @@ function angleEye(topic: string, level: Level, chance: Chance): DrillItem {
   return {
     kind: 'estimate',
     topic,
-    ask: `How many degrees? ${angle.joint}.`,
+    ask: `${capital(angle.joint)}: how many degrees?`,
     lines: [],
     figure: figureOf(found.stage.pose, side, truth),
     unit: '°',

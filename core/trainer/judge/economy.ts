@@ -45,6 +45,8 @@ export function* parInSteps(patient: SimulatedPatient): Generator<undefined, Par
   const byPrice = kept.toSorted((a, b) => (testById(b.test)?.seconds ?? 0) - (testById(a.test)?.seconds ?? 0))
   for (const test of byPrice) {
     const without = kept.filter((t) => t !== test)
+    // Nobody knows an answer without having asked for one.
+    if (without.length === 0) continue
     const tried = redone(patient, without)
     yield undefined
     if (!tried) continue

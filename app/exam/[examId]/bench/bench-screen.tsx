@@ -80,7 +80,7 @@ export function BenchScreen() {
       <ScreenTitle className="sr-only">Bench</ScreenTitle>
       <SkipLink words="Skip to the answers" />
       <Announcer bench={bench} />
-      <PostureTrack bench={bench} onGo={() => setGoing(true)} onKeys={() => setKeys(true)} onPair={() => setPairing(true)} />
+      <PostureTrack bench={bench} onGo={() => setGoing(true)} onKeys={() => setKeys(true)} onPair={practice ? null : () => setPairing(true)} />
       <div className="grid grid-cols-[minmax(0,1fr)] lg:min-h-0 lg:flex-1 lg:grid-cols-[minmax(0,1fr)_13.5rem_24.5rem]">
         {exam.signed ? (
           <Quiet title="Signed" words="This examination takes only addenda now." href={at('note')} link="To the note" />

@@ -3,6 +3,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { renderSVG } from 'uqr'
 import { useExam } from '@/ui/exam/store'
+import { usePractice } from '@/ui/practice/context'
 import type { Bench } from './use-bench'
 import { ADAPTERS } from '@/devices'
 import type { DeviceAdapter } from '@/devices/adapter'
@@ -24,10 +25,11 @@ interface Code {
 /** A code for the patient's bell or a phone on the limb, to type or to scan. Pairing stays after the dialog is closed. */
 export function PairDialog({ open, onOpenChange, bench }: Props) {
   const { exam } = useExam()
+  const isPractice = usePractice() !== null
   const [code, setCode] = useState<Code | null>(null)
   const [page, setPage] = useState<'bell' | 'tilt'>('bell')
   const [problem, setProblem] = useState<string | null>(null)
-  const seen = usePaired(exam.id, exam.signed === null, bench)
+  const seen = usePaired(exam.id, exam.signed === null && !isPractice, bench)
   const make = async () => {
     try {
       const answer = await fetch(`/exam/${exam.id}/pair`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: '{}' })

@@ -21,7 +21,8 @@ interface Props {
   readonly bench: Bench
   readonly onGo: () => void
   readonly onKeys: () => void
-  readonly onPair: () => void
+  /** Null where nobody is there to press a bell. */
+  readonly onPair: (() => void) | null
 }
 
 /** The planned order by posture: where the body lies now, what is done, what waits. */
@@ -79,9 +80,11 @@ export function PostureTrack({ bench, onGo, onKeys, onPair }: Props) {
         </DndContext>
       </nav>
       <div className="flex shrink-0 gap-2 text-sm">
-        <Button onClick={onPair} className="min-h-14">
-          Bell <CommandKey of="pair" />
-        </Button>
+        {onPair && (
+          <Button onClick={onPair} className="min-h-14">
+            Bell <CommandKey of="pair" />
+          </Button>
+        )}
         <Button onClick={onGo} className="min-h-14">
           Any test <CommandKey of="go" />
         </Button>

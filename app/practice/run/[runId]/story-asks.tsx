@@ -27,7 +27,7 @@ export function StoryAsks() {
   return (
     <section
       aria-label="Ask the person"
-      className="no-print grid max-h-72 gap-x-6 gap-y-2 overflow-y-auto border-b border-hair bg-sheet px-4 py-3 sm:px-6 lg:grid-cols-2"
+      className="no-print grid max-h-60 gap-x-6 gap-y-2 overflow-y-auto border-b border-hair bg-sheet px-4 py-3 sm:px-6 lg:grid-cols-2"
     >
       <div>
         <h2 className="text-lg">

@@ -13,6 +13,7 @@ import { follow } from '@/core/trainer/judge/followed'
 import { type Moment, SKILL_WORDS, SKILLS, type Skill } from '@/core/trainer/judge/moment'
 import { shadowOf } from '@/core/trainer/judge/shadow'
 import { trapOf } from '@/core/trainer/trap'
+import { counted } from '@/core/vocabulary/sentence'
 import { useExam } from '@/ui/exam/store'
 import { usePractice, type Practice } from '@/ui/practice/context'
 import { ScreenTitle } from '@/ui/screen-title'
@@ -68,7 +69,7 @@ function Replay({ practice, judged: { judgement } }: { readonly practice: Practi
               value={at}
               onChange={(e) => setAt(Number(e.target.value))}
               aria-valuetext={moment ? `${VERDICT[moment.verdict].words}: ${moment.what}` : ''}
-              className="mt-1 h-11 w-full"
+              className="mt-1 h-11 w-full accent-ink"
             />
           </label>
           {moment && <OneMoment moment={moment} practice={practice} />}
@@ -181,7 +182,7 @@ function ScoreRow({
       <th scope="row" className="py-1.5 pr-3 text-left font-normal">
         {SKILL_WORDS[skill]}
       </th>
-      <td className="figures-in-text pr-3 font-semibold">{score.score ?? 'nothing to judge'}</td>
+      <td className="figures-in-text pr-3 font-semibold">{score.score ?? '–'}</td>
       <td className="figures-in-text pr-3">{score.interval ? `${score.interval[0]} to ${score.interval[1]}` : ''}</td>
       <td className="figures-in-text">{score.of}</td>
     </tr>
@@ -195,7 +196,8 @@ function Economy({ practice: { judged } }: { readonly practice: Practice }) {
     <section aria-label="The plan and the best order">
       <h2 className="text-lg">The plan and the best order</h2>
       <p>
-        By the plan {plan.tests} tests and {plan.turns} turns of the body; with every answer known beforehand {best.tests} and {best.turns}
+        By the plan {counted(plan.tests, 'test')} and {counted(plan.turns, 'turn')} of the body; with every answer known beforehand{' '}
+        {counted(best.tests, 'test')} and {counted(best.turns, 'turn')}
         {bestOrder.length > 0 && `: ${bestOrder.map((t) => t.replaceAll('-', ' ')).join(', ')}`}.
       </p>
     </section>
