@@ -24,6 +24,10 @@ describe('places by name', () => {
     for (const side of SIDES) expect(first(`${side} ${bodyArea(area).name}`)?.places).toEqual([placeAt(side, area)])
   })
 
+  it.each(PLACES)('%s is the first found by the words it is shown with', (place) => {
+    expect(first(placeWords(place))).toEqual({ words: placeWords(place), places: [place] })
+  })
+
   it('hold every distribution by its name, list them all for nothing, and find nothing for a word that is no place', () => {
     for (const { name, areas } of DISTRIBUTIONS) expect(first(`l ${name}`)?.places).toEqual(areas.map((a) => placeAt('left', a)))
     expect(namePlaces('', 'left')).toHaveLength(DISTRIBUTIONS.length * 2)

@@ -88,9 +88,10 @@ function wordsOf({ areas, name }: Ranked, side: Side): string {
   return areas.length === 1 && only ? placeWords(placeAt(side, only)) : `${side}: ${name}`
 }
 
-/** The side among the words, at the beginning or the end; each entry is what one line stands for. */
+/** The side among the words: whole anywhere, as in "back of the right thigh", or a letter at either end; each entry is what one line stands for. */
 function sidesIn(words: readonly string[], near: Side): { readonly sides: readonly (readonly Side[])[]; readonly rest: readonly string[] } {
-  for (const at of [0, words.length - 1]) {
+  const whole = words.findIndex((word) => SIDES.some((s) => s === word))
+  for (const at of whole === -1 ? [0, words.length - 1] : [whole]) {
     const word = words[at]
     const rest = words.filter((_, i) => i !== at)
     if (word === 'both' || word === 'b') return { sides: [SIDES], rest }

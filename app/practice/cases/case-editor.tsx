@@ -114,7 +114,7 @@ export function CaseEditor({ code, file, isKept }: Props) {
                 step={0.5}
                 value={written.sensitivity}
                 onChange={(e) => change({ sensitivity: Number(e.target.value) })}
-                className="h-11 w-full accent-ink"
+                className="h-11 w-full rounded-md border border-ash px-2 accent-ink"
               />
             )}
           </Field>

@@ -69,7 +69,7 @@ function Replay({ practice, judged: { judgement } }: { readonly practice: Practi
               value={at}
               onChange={(e) => setAt(Number(e.target.value))}
               aria-valuetext={moment ? `${VERDICT[moment.verdict].words}: ${moment.what}` : ''}
-              className="mt-1 h-11 w-full accent-ink"
+              className="mt-1 h-11 w-full rounded-md border border-ash px-2 accent-ink"
             />
           </label>
           {moment && <OneMoment moment={moment} practice={practice} />}
