@@ -45,7 +45,10 @@ async function takeStory(page: Page, patient: SimulatedPatient): Promise<void> {
 
 /** Read the whole safety screen out, and write down what is said. */
 async function screenAll(page: Page): Promise<void> {
-  await page.getByRole('navigation', { name: 'This case' }).getByRole('link', { name: /^Safety/ }).click()
+  await page
+    .getByRole('navigation', { name: 'This case' })
+    .getByRole('link', { name: /^Safety/ })
+    .click()
   await arrived(page)
   const strip = page.getByRole('group', { name: 'Ask now' })
   const reply = strip.locator('p[aria-live=polite]').last()
@@ -99,7 +102,11 @@ const PULL = /pull|tight|stretches/
 async function writeDown(page: Page, said: string): Promise<void> {
   if (FAMILIAR.test(said)) {
     await press(page, 'Enter')
-    await page.keyboard.press('Enter')
+    await expect(page.getByText(/^How strong\? “/)).toBeVisible()
+    await press(page, '5')
+    // Where no place stood there beforehand.
+    if ((await page.getByRole('button', { name: /^Keep/ }).count()) > 0) await press(page, 'x', '4')
+    await expect(page.getByRole('button', { name: /^Keep/ })).toHaveCount(0)
   } else await press(page, PULL.test(said) ? 's' : 'Space')
 }
 
@@ -129,8 +136,7 @@ test('a whole back by keyboard: a stretch taken for the familiar pain is told at
   const said = await doAndAsk(page)
   expect(said).toMatch(PULL)
   // Tempted: the pull is written down as theirs, on the side that does not hurt, so that no place is offered.
-  await press(page, 'Enter', 'x')
-  await page.keyboard.press('Enter')
+  await press(page, 'Enter', 'x', '4')
   await commit(page, 'hamstring', side, '80')
   await expectAccessible(page)
   await expect(page.getByRole('main')).toContainText('Tight hamstrings in a slump.')
@@ -160,7 +166,10 @@ test('a whole neck by keyboard: pressing on after a positive press is unsafe', a
   await press(page, 'Space')
   await commit(page, 'root-cervical', patient.sources[0]?.side ?? 'left', '90')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Not passed: an unsafe step')
-  await page.getByRole('button', { name: /^unsafe .*pressed on/ }).first().click()
+  await page
+    .getByRole('button', { name: /^unsafe .*pressed on/ })
+    .first()
+    .click()
   await expect(page.getByText('Stop there: it has told what it can tell.')).toBeVisible()
 })
 
@@ -200,7 +209,10 @@ test('drills by keyboard, a class, and a case that a teacher writes', async ({ p
     await expect(page.getByText(/You said 40/)).toBeVisible()
   }
   await page.goto(`${clinic.url}/practice/drill/stage-order`)
-  await page.getByRole('button', { name: /: later$/ }).first().focus()
+  await page
+    .getByRole('button', { name: /: later$/ })
+    .first()
+    .focus()
   await page.keyboard.press('Enter')
   await expectAccessible(page)
   await page.getByRole('button', { name: 'This is the order' }).press('Enter')

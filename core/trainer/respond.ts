@@ -16,6 +16,8 @@ export interface Response {
   readonly words: string
   /** To a question that puts the answer into their mouth. */
   readonly led: string
+  /** To "How strong is it now, 0 to 10?", where something was felt; empty elsewhere. */
+  readonly strength: string
   /** What slips out though nobody asked; empty where nothing does. */
   readonly slips: string
   /** Where the face shows it, before any word: an angle in degrees, a load in newtons, or seconds of holding. */
@@ -61,6 +63,7 @@ function toLoad(patient: SimulatedPatient, doing: Doing): Response {
     words: say(felt, patient, chance),
     led: sayLed(felt, patient, chance),
     slips: slips(felt, patient, chance),
+    strength: felt.feels === 'familiar' ? `${intensityOf(patient, felt)}.` : felt.feels === 'nothing' ? '' : `${chance.whole(2, 4)}, for what it is.`,
     hands: '',
     why: whyFelt(felt, patient, taken),
   }
@@ -110,6 +113,7 @@ function toChange(patient: SimulatedPatient, doing: Doing): Response {
       words: sayReleased(eased ? 'eased' : 'unchanged', patient, chance),
       led: patient.suggestible ? 'Yes, I think that is better.' : sayReleased(eased ? 'eased' : 'unchanged', patient, chance),
       slips: eased ? 'Ah.' : '',
+      strength: `${intensity}.`,
       wince: null,
       hands: '',
       why: eased
@@ -123,6 +127,7 @@ function toChange(patient: SimulatedPatient, doing: Doing): Response {
     words: sayReleased(returned ? 'returned' : 'stayed-away', patient, chance),
     led: patient.suggestible ? 'Yes, there it is again.' : sayReleased(returned ? 'returned' : 'stayed-away', patient, chance),
     slips: returned ? 'Oh, there.' : '',
+    strength: '',
     wince: null,
     hands: '',
     why: returned ? 'Putting it back tightened what hurts again.' : 'Putting it back changed nothing for what hurts.',
@@ -146,7 +151,16 @@ function untouched({ step, ...doing }: Doing): Doing {
 
 function silent(said: 'unchanged' | 'stayed-away', patient: SimulatedPatient, chance: ReturnType<typeof chanceOf>): Response {
   const words = sayReleased(said, patient, chance)
-  return { answer: { said }, words, led: words, slips: '', wince: null, hands: '', why: 'Nothing that hurts was strained, so there is nothing to change.' }
+  return {
+    answer: { said },
+    words,
+    led: words,
+    slips: '',
+    strength: '',
+    wince: null,
+    hands: '',
+    why: 'Nothing that hurts was strained, so there is nothing to change.',
+  }
 }
 
 /** How strong it is now: what was there, and more with each bit beyond the threshold. */

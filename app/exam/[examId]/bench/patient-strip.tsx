@@ -113,7 +113,11 @@ function OneStep({ practice, bench, inHand }: Props & { readonly practice: Pract
           </span>
         ) : (
           <>
-            {told && <span className="font-serif text-[19px] italic">“{asked === 'leading' ? response.led : response.words}”</span>} {response.hands}
+            {told && <span className="font-serif text-[19px] italic">“{asked === 'leading' ? response.led : response.words}”</span>}{' '}
+            {bench.pending?.said === 'familiar' && response.strength !== '' && (
+              <span className="font-serif text-[19px] italic">How strong? “{response.strength}”</span>
+            )}{' '}
+            {response.hands}
           </>
         )}
       </p>
