@@ -85,7 +85,7 @@ async function doAndAsk(page: Page): Promise<string> {
     if ((await person.getByText('The face shows it.').count()) > 0) break
     const now = (await shown.count()) > 0 ? ((await shown.textContent()) ?? '') : ''
     const newtons = Number(/^(\d+) N/.exec(now)?.[1] ?? NaN)
-    if (newtons >= 250 || (now === last && !/ s$/.test(now)) || /^(\d+) of \1 s$/.test(now)) break
+    if (newtons >= 250 || (now === last && !now.endsWith(' s')) || /^(\d+) of \1 s$/.test(now)) break
     last = now
   }
   await page.keyboard.up('+')
