@@ -129,7 +129,7 @@ describe('the end of a case', () => {
   it('asks for a figure and an urgency before it commits, and sends what was held for true', async () => {
     path = '/practice/run/1/commit'
     const assign = vi.fn()
-    vi.stubGlobal('location', { ...window.location, assign })
+    vi.stubGlobal('location', { assign, hash: '', pathname: path, search: '' })
     renderPractice(ROOT, <CommitScreen />)
     const send = () => userEvent.click(screen.getByRole('button', { name: 'Commit, and see the truth' }))
     await send()
