@@ -1,13 +1,15 @@
-import { deviation, mean } from 'd3-array'
+import { mean, shuffler } from 'd3-array'
 import { EDITION } from '../../core/edition'
+import { seededRandom } from '../../core/evidence/rng'
 import type { ExamEvent } from '../../core/record/event'
+import { altogether } from '../../core/trainer/altogether'
 import type { Attempt, Commitment } from '../../core/trainer/attempt'
 import { chanceOf } from '../../core/trainer/chance'
+import { type Judged, keptOf } from '../../core/trainer/curves'
 import { carefulSteps, examine, type Policy } from '../../core/trainer/examinee'
 import { numberedCase } from '../../core/trainer/generate'
-import { brierOf } from '../../core/trainer/judge/conclusion'
 import { type Par, parOf } from '../../core/trainer/judge/economy'
-import { calibrationScore, judge, type Judgement, overall } from '../../core/trainer/judge/judge'
+import { calibrationScore, judge } from '../../core/trainer/judge/judge'
 import { CASE_REGIONS, PICTURES } from '../../core/trainer/picture'
 import type { SimulatedPatient } from '../../core/trainer/simulated-patient'
 
@@ -123,10 +125,10 @@ function misreading(patient: SimulatedPatient, wrong: (event: ExamEvent) => bool
 /** What a taker came to over many cases. */
 export interface Marks {
   readonly name: string
-  readonly judged: readonly Judgement[]
-  readonly overall: readonly number[]
-  readonly mean: number
-  /** Standard error of the mean. */
+  readonly judged: readonly Judged[]
+  /** The figure over all of them, 0 to 100. */
+  readonly all: number
+  /** Its standard error, by leaving out each tenth of the cases in turn. */
   readonly error: number
   /** From the mean Brier score of the stated certainties. */
   readonly certainty: number
@@ -138,20 +140,17 @@ export interface Marks {
 
 /** Let somebody take these cases. */
 export function marksOf(taker: Taker, cases: readonly Case[]): Marks {
-  const taken = cases.map(({ patient, par }) => {
+  const judged = cases.map(({ patient, par }) => {
     const attempt = taker.take(patient)
-    return { judgement: judge(patient, attempt, par), brier: brierOf(patient, attempt.commitment) }
+    return keptOf(judge(patient, attempt, par), patient.case, attempt.committedAt)
   })
-  const judged = taken.map((t) => t.judgement)
-  const scores = judged.map(overall)
-  const briers = taken.map((t) => t.brier)
-  const of = (skill: 'reading' | 'economy') => mean(judged.flatMap((j) => j.scores[skill].score ?? [])) ?? 0
+  const briers = judged.map((j) => j.brier)
+  const of = (skill: 'reading' | 'economy') => mean(judged.flatMap((j) => j.scores[skill] ?? [])) ?? 0
   return {
     name: taker.name,
     judged,
-    overall: scores,
-    mean: mean(scores) ?? 0,
-    error: (deviation(scores) ?? 0) / Math.sqrt(scores.length),
+    all: altogether(judged) ?? 0,
+    error: jackknife(judged),
     certainty: calibrationScore(briers),
     brier: mean(briers) ?? 0,
     reading: of('reading'),
@@ -160,20 +159,42 @@ export function marksOf(taker: Taker, cases: readonly Case[]): Marks {
   }
 }
 
+const PARTS = 10
+
+/** Standard error of the figure over all cases, by leaving out each tenth in turn (Quenouille and Tukey's jackknife). */
+function jackknife(judged: readonly Judged[]): number {
+  const without = Array.from({ length: PARTS }, (_, part) => altogether(judged.filter((_, i) => i % PARTS !== part)) ?? 0)
+  const middle = mean(without) ?? 0
+  return Math.sqrt(((PARTS - 1) / PARTS) * without.reduce((sum, x) => sum + (x - middle) ** 2, 0))
+}
+
+/** Draws of two halves that a reliability is the mean of. */
+const DRAWS = 100
+
 /**
- * Reliability of a mean score over `length` cases: the halves of the cases correlated over people of different skill, stepped up by the
- * formula of Spearman and Brown (1910).
+ * Reliability of the figure over `length` cases: how it correlates, over people of different skill, with the figure of the same people over
+ * as many other cases. Mean of a hundred draws of two sets without a case in common; null where there are not twice as many cases.
  */
-export function reliabilityOf(people: readonly Marks[], length: number): number {
-  const halves = people.map(
-    ({ overall: scores }) => [0, 1].map((half) => mean(scores.slice(0, length).filter((_, i) => i % 2 === half)) ?? 0) as [number, number],
+export function reliabilityOf(people: readonly Marks[], length: number): number | null {
+  const count = people[0]?.judged.length ?? 0
+  if (count < 2 * length) return null
+  const random = seededRandom(`reliability ${length}`)
+  const shuffle = shuffler(random)
+  return (
+    mean(
+      Array.from({ length: DRAWS }, () => {
+        const order = shuffle(Array.from({ length: count }, (_, i) => i))
+        const [one, other] = [order.slice(0, length), order.slice(length, 2 * length)]
+        const of = (cases: readonly number[]) => people.map(({ judged }) => altogether(cases.flatMap((i) => judged[i] ?? [])) ?? 0)
+        return correlation(of(one), of(other))
+      }),
+    ) ?? null
   )
-  const xs = halves.map(([a]) => a)
-  const ys = halves.map(([, b]) => b)
-  const mx = mean(xs) ?? 0
-  const my = mean(ys) ?? 0
-  const cov = mean(halves.map(([a, b]) => (a - mx) * (b - my))) ?? 0
-  const spread = Math.sqrt((mean(xs.map((x) => (x - mx) ** 2)) ?? 0) * (mean(ys.map((y) => (y - my) ** 2)) ?? 0))
-  const r = spread === 0 ? 0 : cov / spread
-  return (2 * r) / (1 + r)
+}
+
+function correlation(xs: readonly number[], ys: readonly number[]): number {
+  const [mx, my] = [mean(xs) ?? 0, mean(ys) ?? 0]
+  const products = (a: readonly number[], ma: number, b: readonly number[], mb: number) => a.reduce((sum, x, i) => sum + (x - ma) * ((b[i] ?? mb) - mb), 0)
+  const spread = Math.sqrt(products(xs, mx, xs, mx) * products(ys, my, ys, my))
+  return spread === 0 ? 0 : products(xs, mx, ys, my) / spread
 }

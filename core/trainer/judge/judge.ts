@@ -74,9 +74,9 @@ export function calibrationScore(briers: readonly number[]): number {
   return Math.round(100 * Math.max(0, 1 - mean / 0.25))
 }
 
-/** One figure for an attempt, 0 to 100: the mean of its skills, and 0 where anything was unsafe. */
+/** One figure for an attempt, 0 to 100: the mean of its skills but certainty, which several attempts tell; 0 where anything was unsafe. */
 export function overall({ passed, scores }: Pick<Judgement, 'passed' | 'scores'>): number {
   if (!passed) return 0
-  const known = SKILLS.flatMap((skill) => scores[skill].score ?? [])
+  const known = SKILLS.flatMap((skill) => (skill === 'calibration' ? [] : (scores[skill].score ?? [])))
   return Math.round(known.reduce((sum, s) => sum + s, 0) / Math.max(1, known.length))
 }
