@@ -4,13 +4,12 @@ import { composedId } from '../core/record/compose'
 import type { EventContent, ExamEvent } from '../core/record/event'
 import type { PracticeStep } from '../core/trainer/attempt'
 import { emptyCase } from '../core/trainer/case-file/file'
-import { keptOf } from '../core/trainer/curves'
 import { parOf } from '../core/trainer/judge/economy'
 import { judge } from '../core/trainer/judge/judge'
 import { fillDemoClinic } from './demo/clinic'
 import { type Db, openDb } from './open'
 import { drillAnswersOf, keepDrillAnswer } from './queries/drills'
-import { attemptOf, commitRun, keepJudgement, parKept, runOf, runsOf, startRun, takeEvents, takeSteps, wholeRun } from './queries/practice'
+import { attemptOf, commitRun, judgementKept, keepJudgement, runOf, runsOf, startRun, takeEvents, takeSteps, wholeRun } from './queries/practice'
 import { keepCase, keepClass, practiceClassesOf, writtenCase, writtenCases } from './queries/practice-sets'
 import { verifyOpen } from './verify'
 
@@ -21,7 +20,16 @@ const RUN = { id: id(1), by: 'wenna', at: AT, case: 'back 8', file: null, class:
 let db: Db
 let n = 100
 const event = (content: EventContent): ExamEvent => ({ ...content, id: id(n++), at: AT + n, by: 'wenna' })
-const opening = (run: { readonly id: string } = RUN): ExamEvent => ({ type: 'exam-opened', id: run.id, at: AT, by: 'wenna', examId: run.id, personId: run.id, ageYears: 61, edition: EDITION })
+const opening = (run: { readonly id: string } = RUN): ExamEvent => ({
+  type: 'exam-opened',
+  id: run.id,
+  at: AT,
+  by: 'wenna',
+  examId: run.id,
+  personId: run.id,
+  ageYears: 61,
+  edition: EDITION,
+})
 const consent = () => event({ type: 'consent-given', form: 'verbal', explained: 'what it is like' })
 
 beforeEach(() => {
@@ -54,7 +62,7 @@ describe('a run of a case', () => {
     expect(takeSteps(db, RUN.id, [{ id: 's9', step: { kind: 'story', at: AT, question: 'eases' } }])?.what).toContain('committed')
   })
 
-  it('is judged from what is stored, and listed with its scores', () => {
+  it('is judged once from what is stored, and listed with its scores', () => {
     startRun(db, RUN, opening())
     takeEvents(db, RUN.id, [consent()])
     commitRun(db, RUN.id, { sources: [], certainty: 60, next: 'treat', urgency: null }, AT + 1000)
@@ -62,10 +70,25 @@ describe('a run of a case', () => {
     const attempt = whole && attemptOf(whole)
     if (!attempt) throw new Error('The run is not there.')
     const par = parOf(whole.patient)
-    keepJudgement(db, RUN.id, keptOf(judge(whole.patient, attempt, par), RUN.case, AT + 1000), par)
-    expect(parKept(db, RUN.id)).toEqual(par)
+    const said = { judgement: judge(whole.patient, attempt, par), par }
+    keepJudgement(db, RUN, AT + 1000, said)
+    // A later judge who thinks otherwise changes nothing.
+    keepJudgement(db, RUN, AT + 2000, { ...said, judgement: { ...said.judgement, right: true, passed: false, truth: 'something else' } })
+    expect(judgementKept(db, RUN.id)).toEqual(said)
     expect(runsOf(db, { by: 'wenna' }).map((r) => [r.case, r.judged?.right, r.judged?.passed])).toEqual([['back 8', false, true]])
     expect([runsOf(db, { by: 'otis' }), runsOf(db, { class: id(9) })]).toEqual([[], []])
+  })
+
+  it('is of the same person for ever, though a later program draws the number otherwise', () => {
+    startRun(db, RUN, opening())
+    const begun = wholeRun(db, RUN.id)?.patient
+    // As a program would have stored it that drew this number otherwise.
+    const other = { ...RUN, id: id(60) }
+    startRun(db, other, opening(other))
+    const drawn = JSON.stringify({ ...begun, ageYears: 99 })
+    db.$client.exec('DROP TRIGGER practice_runs_never_change')
+    db.$client.prepare('UPDATE practice_runs SET patient = ? WHERE id = ?').run(drawn, other.id)
+    expect([begun?.ageYears, wholeRun(db, other.id)?.patient.ageYears]).toEqual([61, 99])
   })
 
   it('keeps the written case as it stood when it was begun', () => {
@@ -116,7 +139,8 @@ describe('practice beside a clinic', () => {
     fillDemoClinic(db, new Date(AT))
     const OF_PRACTICE = /^(practice_|drill_|sqlite_)/
     const tables = db.$client.prepare(`SELECT name FROM sqlite_master WHERE type = 'table'`).pluck().all() as string[]
-    const counts = () => Object.fromEntries(tables.filter((t) => !OF_PRACTICE.test(t)).map((t) => [t, db.$client.prepare(`SELECT count(*) FROM "${t}"`).pluck().get()]))
+    const counts = () =>
+      Object.fromEntries(tables.filter((t) => !OF_PRACTICE.test(t)).map((t) => [t, db.$client.prepare(`SELECT count(*) FROM "${t}"`).pluck().get()]))
     const before = counts()
     startRun(db, RUN, opening())
     takeEvents(db, RUN.id, [consent()])

@@ -45,6 +45,7 @@ CREATE INDEX `practice_entries_run` ON `practice_entries` (`run`);--> statement-
 CREATE TABLE `practice_judgements` (
 	`run` text PRIMARY KEY NOT NULL,
 	`at` integer NOT NULL,
+	`judgement` text NOT NULL,
 	`content` text NOT NULL,
 	`par` text NOT NULL,
 	FOREIGN KEY (`run`) REFERENCES `practice_runs`(`id`) ON UPDATE no action ON DELETE no action
@@ -56,6 +57,7 @@ CREATE TABLE `practice_runs` (
 	`at` integer NOT NULL,
 	`case` text NOT NULL,
 	`file` text,
+	`patient` text NOT NULL,
 	`class` text
 );
 --> statement-breakpoint
@@ -98,6 +100,14 @@ BEGIN
 	SELECT RAISE(ABORT, 'practice is never changed');
 END;--> statement-breakpoint
 CREATE TRIGGER `practice_classes_never_removed` BEFORE DELETE ON `practice_classes`
+BEGIN
+	SELECT RAISE(ABORT, 'practice is never removed');
+END;--> statement-breakpoint
+CREATE TRIGGER `practice_judgements_never_change` BEFORE UPDATE ON `practice_judgements`
+BEGIN
+	SELECT RAISE(ABORT, 'practice is never changed');
+END;--> statement-breakpoint
+CREATE TRIGGER `practice_judgements_never_removed` BEFORE DELETE ON `practice_judgements`
 BEGIN
 	SELECT RAISE(ABORT, 'practice is never removed');
 END;

@@ -6,8 +6,9 @@ import { RULEBOOK } from '../../core/safety/rulebook'
 import type { Attempt, Commitment, PracticeStep } from '../../core/trainer/attempt'
 import type { CaseFile } from '../../core/trainer/case-file/file'
 import { patientNamed } from '../../core/trainer/case-name'
-import type { Judged } from '../../core/trainer/curves'
+import { type Judged, keptOf } from '../../core/trainer/curves'
 import type { Par } from '../../core/trainer/judge/economy'
+import type { Judgement } from '../../core/trainer/judge/judge'
 import type { SimulatedPatient } from '../../core/trainer/simulated-patient'
 import type { Problem } from '../../core/vocabulary/problem'
 import type { Db, Reads } from '../open'
@@ -36,7 +37,8 @@ export interface WholeRun {
 
 /** Begin a run. The same id again changes nothing; null when it is begun, and then its record is opened. */
 export function startRun(db: Db, run: PracticeRun, opening: ExamEvent): Problem | null {
-  if (!patientNamed(run.case, run.file))
+  const patient = patientNamed(run.case, run.file)
+  if (!patient)
     return { what: 'There is no such case.', kept: 'Nothing was begun.', do: 'Choose a region and a number from 1 to 99999.' }
   return db.transaction(
     (tx) => {
@@ -46,7 +48,7 @@ export function startRun(db: Db, run: PracticeRun, opening: ExamEvent): Problem 
           ? null
           : { what: 'Another case was begun under this number.', kept: 'It stays as it is.', do: 'Begin it again.' }
       tx.insert(practiceRuns)
-        .values({ ...run, file: run.file && JSON.stringify(run.file) })
+        .values({ ...run, file: run.file && JSON.stringify(run.file), patient: JSON.stringify(patient) })
         .run()
       tx.insert(practiceEntries)
         .values({ id: opening.id, run: run.id, kind: 'event', at: opening.at, content: JSON.stringify(opening) })
@@ -63,15 +65,16 @@ export function runOf(db: Reads, id: string): PracticeRun | undefined {
   return row && runFrom(row)
 }
 
-function runFrom({ file, ...row }: typeof practiceRuns.$inferSelect): PracticeRun {
-  return { ...row, file: file === null ? null : (JSON.parse(file) as CaseFile) }
+function runFrom({ id, by, at, case: name, file, class: set }: typeof practiceRuns.$inferSelect): PracticeRun {
+  return { id, by, at, case: name, file: file === null ? null : (JSON.parse(file) as CaseFile), class: set }
 }
 
-/** A run with all that happened in it; undefined where there is none, or its case left the program. */
+/** A run with all that happened in it; undefined where there is none. */
 export function wholeRun(db: Reads, id: string): WholeRun | undefined {
-  const run = runOf(db, id)
-  const patient = run && patientNamed(run.case, run.file)
-  if (!run || !patient) return undefined
+  const row = db.select().from(practiceRuns).where(eq(practiceRuns.id, id)).get()
+  if (!row) return undefined
+  const run = runFrom(row)
+  const patient = JSON.parse(row.patient) as SimulatedPatient
   const rows = db.select().from(practiceEntries).where(eq(practiceEntries.run, id)).orderBy(asc(practiceEntries.n)).all()
   const of = <T>(kind: (typeof rows)[number]['kind']) => rows.filter((row) => row.kind === kind).map((row) => JSON.parse(row.content) as T)
   const committed = rows.find((row) => row.kind === 'commitment')
@@ -162,16 +165,30 @@ export function commitRun(db: Db, id: string, said: Commitment, at: number): voi
     .run()
 }
 
-/** Keep what the judge said, for lists and curves. */
-export function keepJudgement(db: Db, id: string, judged: Judged, par: Par): void {
-  const row = { run: id, at: judged.at, content: JSON.stringify(judged), par: JSON.stringify(par) }
-  db.insert(practiceJudgements).values(row).onConflictDoUpdate({ target: practiceJudgements.run, set: row }).run()
+/** What the judge said when a run was committed, with what the same person costs at par. */
+export interface KeptJudgement {
+  readonly judgement: Judgement
+  readonly par: Par
 }
 
-/** What the same person costs at par, where it was found before. */
-export function parKept(db: Reads, id: string): Par | null {
-  const row = db.select({ par: practiceJudgements.par }).from(practiceJudgements).where(eq(practiceJudgements.run, id)).get()
-  return row ? (JSON.parse(row.par) as Par) : null
+/** Keep what the judge said of a run. The first judgement stands. */
+export function keepJudgement(db: Db, { id, case: name }: Pick<PracticeRun, 'id' | 'case'>, at: number, { judgement, par }: KeptJudgement): void {
+  db.insert(practiceJudgements)
+    .values({
+      run: id,
+      at,
+      judgement: JSON.stringify(judgement),
+      content: JSON.stringify(keptOf(judgement, name, at)),
+      par: JSON.stringify(par),
+    })
+    .onConflictDoNothing()
+    .run()
+}
+
+/** What the judge said of a run; null where it was not judged yet. */
+export function judgementKept(db: Reads, id: string): KeptJudgement | null {
+  const row = db.select().from(practiceJudgements).where(eq(practiceJudgements.run, id)).get()
+  return row ? { judgement: JSON.parse(row.judgement) as Judgement, par: JSON.parse(row.par) as Par } : null
 }
 
 /** A run in a list: with what the judge said of it, once it was committed. */

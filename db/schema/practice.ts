@@ -12,6 +12,8 @@ export const practiceRuns = sqliteTable(
     case: text('case').notNull(),
     /** The written case as it stood when it was begun, as JSON; null for a numbered one. */
     file: text('file'),
+    /** The person as drawn when it was begun, as JSON: a later program that draws this number otherwise changes no run that is there. */
+    patient: text('patient').notNull(),
     /** The class it is taken for; null where it is taken for oneself. */
     class: text('class'),
   },
@@ -34,13 +36,15 @@ export const practiceEntries = sqliteTable(
   (t) => [index('practice_entries_run').on(t.run)],
 )
 
-/** What the judge said of a run, for lists and curves. Computed from its entries. */
+/** What the judge said of a run when it was committed. It stays, whatever a later judge would say. */
 export const practiceJudgements = sqliteTable('practice_judgements', {
   run: text('run')
     .primaryKey()
     .references(() => practiceRuns.id),
   at: integer('at').notNull(),
-  /** Scores, as JSON. */
+  /** The whole judgement with its moments, as JSON. */
+  judgement: text('judgement').notNull(),
+  /** What lists and curves show of it, as JSON. */
   content: text('content').notNull(),
   /** What the same person costs by the plan and at best, as JSON: it takes seconds to find. */
   par: text('par').notNull(),

@@ -1,24 +1,21 @@
 import 'server-only'
-import { keptOf } from '../../core/trainer/curves'
-import { type Par, parInSteps } from '../../core/trainer/judge/economy'
-import { judge, type Judgement } from '../../core/trainer/judge/judge'
+import { parInSteps } from '../../core/trainer/judge/economy'
+import { judge } from '../../core/trainer/judge/judge'
 import { db } from '../../db'
-import { attemptOf, keepJudgement, parKept, type WholeRun } from '../../db/queries/practice'
+import { attemptOf, judgementKept, keepJudgement, type KeptJudgement, type WholeRun } from '../../db/queries/practice'
 
-/** What a run came to, with the cost at par; null while it is not committed. */
-export interface Judged {
-  readonly judgement: Judgement
-  readonly par: Par
-}
-
-/** Judge a run that was committed and keep what is listed of it. It rests between its steps, so that whoever asks beside it does not wait. */
-export async function judged(whole: WholeRun): Promise<Judged | null> {
+/**
+ * What the judge says of a run that was committed; null while it is under way. It is judged once and that stays, so that a score of last year
+ * means what it meant. The judge rests between its steps: whoever asks beside it does not wait.
+ */
+export async function judged(whole: WholeRun): Promise<KeptJudgement | null> {
   const attempt = attemptOf(whole)
   if (!attempt) return null
-  const par = parKept(db(), whole.run.id) ?? (await restfully(parInSteps(whole.patient)))
-  const judgement = judge(whole.patient, attempt, par)
-  keepJudgement(db(), whole.run.id, keptOf(judgement, whole.run.case, attempt.committedAt), par)
-  return { judgement, par }
+  const kept = judgementKept(db(), whole.run.id)
+  if (kept) return kept
+  const par = await restfully(parInSteps(whole.patient))
+  keepJudgement(db(), whole.run, attempt.committedAt, { judgement: judge(whole.patient, attempt, par), par })
+  return judgementKept(db(), whole.run.id)
 }
 
 async function restfully<T>(steps: Generator<undefined, T>): Promise<T> {
