@@ -47,22 +47,36 @@ function logistic(x: number): number {
 }
 
 /**
+ * What a hand's tremor and the device's slow drift add to each frame, in degrees, 50 frames a second. The same seed adds the same.
+ */
+export function unsteadiness(seed: string): () => number {
+  const normal = randomNormal.source(seededRandom(seed))(0, 1)
+  let tremor = 0
+  let drift = 0
+  return () => {
+    // Tremor that remembers its last value keeps its spread and looks like a hand.
+    tremor = 0.7 * tremor + Math.sqrt(1 - 0.49) * TREMOR_SD * normal()
+    drift += 0.004 * normal()
+    return tremor + drift
+  }
+}
+
+/**
  * A simulated inclinometer on a moving limb: 50 frames a second with tremor and slow drift.
  *
  * Speaks the same frames as a real one would. The same seed gives the same trace.
  */
 export function* inclinometer(movement: Movement): Generator<Frame, undefined> {
-  const normal = randomNormal.source(seededRandom(movement.seed))(0, 1)
-  let tremor = 0
-  let drift = 0
+  const unsteady = unsteadiness(movement.seed)
   const { over } = timesOf(movement)
   for (let i = 0; ; i++) {
     const t = (i * 1000) / RATE
-    // Tremor that remembers its last value keeps its spread and looks like a hand.
-    tremor = 0.7 * tremor + Math.sqrt(1 - 0.49) * TREMOR_SD * normal()
-    drift += 0.004 * normal()
-    const value = trueAngle(movement, t) + tremor + drift
-    yield { t, channel: 'angle', unit: 'deg', value: Math.round(value * 100) / 100, device: 'simulated inclinometer' }
+    yield angleFrame(t, trueAngle(movement, t) + unsteady())
     if (t > over) return undefined
   }
+}
+
+/** A reading as the device sends it, to a hundredth of a degree. */
+export function angleFrame(t: number, degrees: number): Frame {
+  return { t, channel: 'angle', unit: 'deg', value: Math.round(degrees * 100) / 100, device: 'simulated inclinometer' }
 }

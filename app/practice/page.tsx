@@ -1,7 +1,8 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
 import { connection } from 'next/server'
-import { curveOf } from '@/core/trainer/curves'
+import { altogether } from '@/core/trainer/altogether'
+import { curveOf, type Judged } from '@/core/trainer/curves'
 import { DRILL_IDS, DRILLS } from '@/core/trainer/drills/drill'
 import { type Drilled, dueOf, levelOf } from '@/core/trainer/drills/schedule'
 import { eyeError } from '@/core/trainer/drills/score'
@@ -94,6 +95,7 @@ export default async function PracticePage() {
             {SKILLS.map((skill) => (
               <CurveChart key={skill} title={SKILL_WORDS[skill]} points={curveOf(judged, skill)} />
             ))}
+            <AllInAll judged={judged} />
           </div>
         </section>
         <section aria-labelledby="history" className="mt-8">
@@ -131,6 +133,30 @@ export default async function PracticePage() {
         </section>
       </main>
     </>
+  )
+}
+
+/** Attempts that the figure rests on at most. */
+const LATEST = 8
+
+/** One figure over the latest attempts. */
+function AllInAll({ judged }: { readonly judged: readonly Judged[] }) {
+  const latest = judged.toSorted((a, b) => b.at - a.at).slice(0, LATEST)
+  const figure = altogether(latest)
+  return (
+    <div className="rounded-card border border-hair bg-sheet p-3">
+      <h3 className="font-semibold">All in all</h3>
+      {figure === null ? (
+        <p className="text-ash">None yet.</p>
+      ) : (
+        <>
+          <p className="figures text-4xl">{Math.round(figure)}</p>
+          <p className="text-sm text-ash">
+            of 100, over {latest.length === 1 ? 'the last attempt' : `the last ${latest.length} attempts`}. A skill at nought is made up for by no other.
+          </p>
+        </>
+      )}
+    </div>
   )
 }
 

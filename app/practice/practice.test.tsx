@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { EDITION } from '@/core/edition'
 import { testById } from '@/core/catalogue'
-import type { DrillItem } from '@/core/trainer/drills/drill'
+import { type DrillItem, DRILLS } from '@/core/trainer/drills/drill'
 import { casesWith, numberedCase, patientFrom } from '@/core/trainer/generate'
 import { askedTruly, recorded } from '@/core/trainer/perform'
 import { emptyCase } from '@/core/trainer/case-file/file'
@@ -176,13 +176,37 @@ describe('a drill', () => {
   it('asks, tells whether it was right and why, and goes on by Enter', async () => {
     came = { right: true, share: 1, error: null, told: 'Because it is.' }
     render(<DrillScreen drill="cluster-count" answers={[]} />)
-    expect(screen.getByRole('status')).toHaveTextContent('Level 1 of 5. Nothing answered yet.')
+    expect(screen.getByRole('status')).toHaveTextContent('Question 1 of 9, level 1 of 5.')
     await keys('1')
     expect(await screen.findByText('Because it is.')).toBeVisible()
     expect(screen.getByRole('status')).toHaveTextContent('1 of 1 answer right')
     expect(sent[0]?.url).toBe('/do/answer-drill')
     await keys('{Enter}')
     expect(screen.queryByText('Because it is.')).toBeNull()
+  })
+
+  it('ends with how the set went, what was missed and why, and when it comes again', async () => {
+    came = { right: false, share: 0, error: 4, told: 'It is 30°.' }
+    const before = Array.from({ length: 3 }, (_, i) => ({
+      drill: 'cluster-count' as const,
+      topic: 'x',
+      at: i,
+      level: 1 as const,
+      right: true,
+      share: 1,
+      error: null,
+    }))
+    render(<DrillScreen drill="cluster-count" answers={before} />)
+    for (let n = 0; n < DRILLS['cluster-count'].questions; n++) {
+      await keys('1')
+      await screen.findByText('It is 30°.')
+      await keys('{Enter}')
+    }
+    expect(screen.getByRole('heading', { name: '0 of 9 answers right' })).toHaveFocus()
+    expect(within(screen.getByRole('list', { name: 'Not right' })).getAllByText('It is 30°.')).toHaveLength(9)
+    expect(screen.getByText(/^The first of Cluster count to come again is due (now|in )/)).toBeVisible()
+    await userEvent.click(screen.getByRole('button', { name: 'Another set' }))
+    expect(screen.getByRole('status')).toHaveTextContent(/^Question 1 of 9, level 1 of 5\.$/)
   })
 
   it('keeps the question where the server does not answer', async () => {

@@ -1,4 +1,4 @@
-import { ALWAYS_EVEN, ALWAYS_POSITIVE, byPolicy, casesFrom, learner, type Marks, marksOf, reliabilityOf } from './score'
+import { ALL_IN_ALL, ALWAYS_EVEN, ALWAYS_POSITIVE, byPolicy, casesFrom, learner, type Marks, marksOf, MEAN_ATTEMPT, reliabilityOf } from './score'
 
 /** Who takes the cases of practice well, and does the judge see it? `npm run practice-proof -- 500`. Ends with 1 where a claim is not held. */
 const count = Number(process.argv[2] ?? 500)
@@ -14,15 +14,15 @@ for (const m of marks) {
   console.log(`${m.name.padEnd(16)} ${cells.map((c) => c.padStart(6)).join('  ')}`)
 }
 const students = [0, 0.05, 0.1, 0.15, 0.2, 0.3, 0.4, 0.5, 0.6, 0.75].map(learner).map((taker) => marksOf(taker, cases.slice(0, 120)))
-console.log('\nreliability of the figure, ten students who misread 0 to 75 % of the answers')
+console.log('\nreliability, ten students who misread 0 to 75 % of the answers: of the figure; of the mean attempt without certainty')
 for (const length of [5, 10, 20, 40, 60]) {
-  const reliability = reliabilityOf(students, length)
-  if (reliability !== null) console.log(`${String(length).padStart(3)} cases: ${reliability.toFixed(2)}`)
+  const found = [ALL_IN_ALL, MEAN_ATTEMPT].map((measure) => reliabilityOf(students, length, measure))
+  if (!found.includes(null)) console.log(`${String(length).padStart(3)} cases: ${found.map((r) => r?.toFixed(2)).join('   ')}`)
 }
 
-/** Better by three standard errors of the difference, and by a fifth of the scale. */
+/** Better by three standard errors of the difference, and by ten points. */
 const above = (a: Marks | undefined, b: Marks | undefined) =>
-  a !== undefined && b !== undefined && a.all - b.all > Math.max(3 * Math.hypot(a.error, b.error), 20)
+  a !== undefined && b !== undefined && a.all - b.all > Math.max(3 * Math.hypot(a.error, b.error), 10)
 
 const claims: readonly (readonly [string, boolean])[] = [
   ['the plan scores better than tests by lot', above(plan, random)],

@@ -10,6 +10,7 @@ import { carefulSteps, examine, type Policy } from '../../core/trainer/examinee'
 import { numberedCase } from '../../core/trainer/generate'
 import { type Par, parOf } from '../../core/trainer/judge/economy'
 import { calibrationScore, judge } from '../../core/trainer/judge/judge'
+import { SKILLS } from '../../core/trainer/judge/moment'
 import { CASE_REGIONS, PICTURES } from '../../core/trainer/picture'
 import type { SimulatedPatient } from '../../core/trainer/simulated-patient'
 
@@ -171,25 +172,30 @@ function jackknife(judged: readonly Judged[]): number {
 /** Draws of two halves that a reliability is the mean of. */
 const DRAWS = 100
 
+/** What of several attempts is held against the same of others. */
+export type Measure = (attempts: readonly Judged[]) => number
+
+/** The figure that no skill makes up for. */
+export const ALL_IN_ALL: Measure = (attempts) => altogether(attempts) ?? 0
+
+/** The mean of the attempts, each the mean of its skills but certainty, and 0 where it was unsafe. */
+export const MEAN_ATTEMPT: Measure = (attempts) =>
+  mean(attempts.map(({ passed, scores }) => (passed ? (mean(SKILLS.flatMap((s) => (s === 'calibration' ? [] : (scores[s] ?? [])))) ?? 0) : 0))) ?? 0
+
 /**
- * Reliability of the figure over `length` cases: how it correlates, over people of different skill, with the figure of the same people over
- * as many other cases. Mean of a hundred draws of two sets without a case in common; null where there are not twice as many cases.
+ * Reliability of a measure over `length` cases: how it correlates, over people of different skill, with the same of the same people over as
+ * many other cases. Mean of a hundred draws of two sets without a case in common; null where there are not twice as many cases.
  */
-export function reliabilityOf(people: readonly Marks[], length: number): number | null {
+export function reliabilityOf(people: readonly Marks[], length: number, measure: Measure): number | null {
   const count = people[0]?.judged.length ?? 0
   if (count < 2 * length) return null
-  const random = seededRandom(`reliability ${length}`)
-  const shuffle = shuffler(random)
-  return (
-    mean(
-      Array.from({ length: DRAWS }, () => {
-        const order = shuffle(Array.from({ length: count }, (_, i) => i))
-        const [one, other] = [order.slice(0, length), order.slice(length, 2 * length)]
-        const of = (cases: readonly number[]) => people.map(({ judged }) => altogether(cases.flatMap((i) => judged[i] ?? [])) ?? 0)
-        return correlation(of(one), of(other))
-      }),
-    ) ?? null
-  )
+  const shuffle = shuffler(seededRandom(`reliability ${length}`))
+  const draws = Array.from({ length: DRAWS }, () => {
+    const order = shuffle(Array.from({ length: count }, (_, i) => i))
+    const over = (cases: readonly number[]) => people.map(({ judged }) => measure(cases.flatMap((i) => judged[i] ?? [])))
+    return correlation(over(order.slice(0, length)), over(order.slice(length, 2 * length)))
+  })
+  return mean(draws) ?? null
 }
 
 function correlation(xs: readonly number[], ys: readonly number[]): number {

@@ -1,5 +1,4 @@
-import type { Judged } from './curves'
-import { calibrationScore } from './judge/judge'
+import { type Judged, meanOf } from './curves'
 import { SKILLS } from './judge/moment'
 
 /** What a skill at nought counts as, so that the figure still tells how the others are. */
@@ -13,11 +12,7 @@ const LEAST = 1
  */
 export function altogether(attempts: readonly Pick<Judged, 'scores' | 'brier'>[]): number | null {
   if (attempts.length === 0) return null
-  const means = SKILLS.flatMap((skill) => {
-    if (skill === 'calibration') return [calibrationScore(attempts.map((a) => a.brier))]
-    const known = attempts.flatMap((a) => a.scores[skill] ?? [])
-    return known.length === 0 ? [] : [known.reduce((sum, s) => sum + s, 0) / known.length]
-  })
+  const means = SKILLS.flatMap((skill) => meanOf(attempts, skill) ?? [])
   const logs = means.map((m) => Math.log(Math.max(LEAST, m)))
   return Math.round(10 * Math.exp(logs.reduce((sum, l) => sum + l, 0) / Math.max(1, logs.length))) / 10
 }

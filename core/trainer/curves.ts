@@ -18,6 +18,14 @@ export function keptOf(judgement: Judgement, name: string, at: number): Judged {
   return { at, case: name, passed, right, brier, scores: Object.fromEntries(SKILLS.map((skill) => [skill, scores[skill].score])) as Judged['scores'] }
 }
 
+/** The mean of a skill over attempts, 0 to 100, certainty from the mean Brier score; null where none of them tells. */
+export function meanOf(attempts: readonly Pick<Judged, 'scores' | 'brier'>[], skill: Skill): number | null {
+  if (attempts.length === 0) return null
+  if (skill === 'calibration') return calibrationScore(attempts.map((a) => a.brier))
+  const known = attempts.flatMap((a) => a.scores[skill] ?? [])
+  return known.length === 0 ? null : known.reduce((sum, s) => sum + s, 0) / known.length
+}
+
 /** One point of a curve: the mean of the last attempts up to it, with its standard error. */
 export interface CurvePoint {
   readonly at: number
@@ -37,7 +45,7 @@ export function curveOf(attempts: readonly Judged[], skill: Skill): readonly Cur
   return known.map((attempt, i) => {
     const last = known.slice(Math.max(0, i - WINDOW + 1), i + 1)
     const values = skill === 'calibration' ? [] : last.flatMap((a) => a.scores[skill] ?? [])
-    const mean = skill === 'calibration' ? calibrationScore(last.map((a) => a.brier)) : values.reduce((sum, v) => sum + v, 0) / Math.max(1, values.length)
+    const mean = meanOf(last, skill) ?? 0
     const spread = values.length < 2 ? null : Math.sqrt(values.reduce((sum, v) => sum + (v - mean) ** 2, 0) / (values.length - 1))
     return { at: attempt.at, mean: Math.round(mean), half: spread === null ? null : Math.round((1.96 * spread) / Math.sqrt(values.length)), of: last.length }
   })

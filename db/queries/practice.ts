@@ -38,8 +38,7 @@ export interface WholeRun {
 /** Begin a run. The same id again changes nothing; null when it is begun, and then its record is opened. */
 export function startRun(db: Db, run: PracticeRun, opening: ExamEvent): Problem | null {
   const patient = patientNamed(run.case, run.file)
-  if (!patient)
-    return { what: 'There is no such case.', kept: 'Nothing was begun.', do: 'Choose a region and a number from 1 to 99999.' }
+  if (!patient) return { what: 'There is no such case.', kept: 'Nothing was begun.', do: 'Choose a region and a number from 1 to 99999.' }
   return db.transaction(
     (tx) => {
       const known = tx.select().from(practiceRuns).where(eq(practiceRuns.id, run.id)).get()

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { v7 } from 'uuid'
-import type { DrillAnswer, DrillId, DrillItem, DrillScore } from '@/core/trainer/drills/drill'
+import { type DrillAnswer, type DrillId, type DrillItem, DRILLS, type DrillScore } from '@/core/trainer/drills/drill'
 import { itemOf, topicsOf } from '@/core/trainer/drills/items'
 import { type Drilled, levelOf, nextTopic } from '@/core/trainer/drills/schedule'
 import type { Problem } from '@/core/vocabulary/problem'
@@ -17,6 +17,7 @@ import { useKeys } from '@/ui/exam/use-keys'
 import { ChoiceAnswer, EstimateAnswer } from './answers'
 import { OrderAnswer } from './order-answer'
 import { PressAnswer } from './press-answer'
+import { type Missed, SetEnd } from './set-end'
 
 interface Props {
   readonly drill: DrillId
@@ -29,7 +30,7 @@ interface Asked {
   readonly level: 1 | 2 | 3 | 4 | 5
 }
 
-/** One question after another: what is due first, as hard as the last answers say, and why after each. */
+/** A set of questions: what is due first, as hard as the last answers say, and why after each; at its end how it went. */
 export function DrillScreen({ drill, answers: before }: Props) {
   const [answers, setAnswers] = useState(before)
   const ask = useCallback(
@@ -46,8 +47,13 @@ export function DrillScreen({ drill, answers: before }: Props) {
   const [problem, setProblem] = useState<Problem | null>(null)
   const id = useRef(v7())
   const on = useRef<HTMLButtonElement>(null)
-  const today = answers.length - before.length
-  const right = answers.slice(before.length).filter((a) => a.right).length
+  /** How many answers there were when this set began. */
+  const [from, setFrom] = useState(before.length)
+  const [missed, setMissed] = useState<readonly Missed[]>([])
+  const [over, setOver] = useState(false)
+  const set = answers.slice(from)
+  const { questions } = DRILLS[drill]
+  const right = set.filter((a) => a.right).length
   const answer = async (given: DrillAnswer) => {
     const { item, seed, level } = asked
     const came = await act<DrillScore | Problem>('answer-drill', id.current, { drill, topic: item.topic, seed, level, answer: given }).catch(
@@ -60,10 +66,18 @@ export function DrillScreen({ drill, answers: before }: Props) {
     id.current = v7()
     setProblem(null)
     setScore(came)
+    if (!came.right) setMissed((now) => [...now, { ask: item.ask, told: came.told }])
     setAnswers((now) => [...now, { drill, topic: item.topic, at: Date.now(), level, right: came.right, share: came.share, error: came.error }])
   }
   const next = () => {
     setScore(null)
+    if (set.length >= questions) setOver(true)
+    else setAsked(ask(answers))
+  }
+  const again = () => {
+    setFrom(answers.length)
+    setMissed([])
+    setOver(false)
     setAsked(ask(answers))
   }
   useKeys(({ key, onControl }) => {
@@ -74,11 +88,13 @@ export function DrillScreen({ drill, answers: before }: Props) {
   useEffect(() => {
     if (score) on.current?.focus()
   }, [score])
+  if (over) return <SetEnd drill={drill} answers={answers} set={set} missed={missed} onAgain={again} />
   const { item } = asked
   return (
     <section aria-labelledby="question" className="mt-4">
       <p role="status" className="text-ash">
-        Level {asked.level} of 5. {today === 0 ? 'Nothing answered yet.' : `${right} of ${counted(today, 'answer')} right.`}
+        Question {Math.min(questions, set.length + (score ? 0 : 1))} of {questions}, level {asked.level} of 5.{' '}
+        {set.length > 0 && `${right} of ${counted(set.length, 'answer')} right.`}
       </p>
       <h2 id="question" className="mt-2 text-2xl">
         {item.ask}
@@ -104,7 +120,7 @@ export function DrillScreen({ drill, answers: before }: Props) {
       {score && (
         <p className="mt-4 flex gap-3">
           <button ref={on} type="button" onClick={next} className="min-h-14 rounded-card bg-ink px-6 text-lg font-semibold text-dust">
-            Next <Key mute>Enter</Key>
+            {set.length >= questions ? 'How it went' : 'Next'} <Key mute>Enter</Key>
           </button>
           <Button asChild size="large">
             <Link href="/practice">That is enough</Link>

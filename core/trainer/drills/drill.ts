@@ -1,17 +1,17 @@
 import type { Figure } from '../../figure/figure'
 
-/** The short exercises, each two to five minutes. */
+/** The short exercises, each two to five minutes: a set of so many questions. */
 export const DRILLS = {
-  'angle-eye': { name: 'Angle eye', what: 'Estimate the joint angle of a drawn pose.', minutes: 2 },
-  'load-feel': { name: 'Load feel', what: 'Follow a force band on the simulated pad.', minutes: 3 },
-  'stage-order': { name: 'Stage order', what: 'Put the stages of a test in order, as one school does them.', minutes: 4 },
-  'true-positive': { name: 'True positive?', what: 'Twenty short answers: does it count?', minutes: 4 },
-  'place-reading': { name: 'Place reading', what: 'Which place do they mean?', minutes: 3 },
-  'cluster-count': { name: 'Cluster count', what: 'Is the rule met, still open, or can it not be met any more? Tests are missing.', minutes: 3 },
-  'figure-meaning': { name: 'What a figure means', what: 'Out of a hundred people who test positive, how many have it?', minutes: 5 },
-  'red-flags': { name: 'Red flags in a story', what: 'Go on, or refer, and how soon?', minutes: 4 },
-  'side-sense': { name: 'Side sense', what: 'Which side of the person is it?', minutes: 2 },
-} as const satisfies Record<string, { readonly name: string; readonly what: string; readonly minutes: 2 | 3 | 4 | 5 }>
+  'angle-eye': { name: 'Angle eye', what: 'Estimate the joint angle of a drawn pose.', minutes: 2, questions: 12 },
+  'load-feel': { name: 'Load feel', what: 'Follow a force band on the simulated pad.', minutes: 3, questions: 6 },
+  'stage-order': { name: 'Stage order', what: 'Put the stages of a test in order, as one school does them.', minutes: 4, questions: 6 },
+  'true-positive': { name: 'True positive?', what: 'Short answers: does it count?', minutes: 4, questions: 20 },
+  'place-reading': { name: 'Place reading', what: 'Which place do they mean?', minutes: 3, questions: 15 },
+  'cluster-count': { name: 'Cluster count', what: 'Is the rule met, still open, or can it not be met any more? Tests are missing.', minutes: 3, questions: 9 },
+  'figure-meaning': { name: 'What a figure means', what: 'Out of a hundred people who test positive, how many have it?', minutes: 5, questions: 6 },
+  'red-flags': { name: 'Red flags in a story', what: 'Go on, or refer, and how soon?', minutes: 4, questions: 8 },
+  'side-sense': { name: 'Side sense', what: 'Which side of the person is it?', minutes: 2, questions: 12 },
+} as const satisfies Record<string, { readonly name: string; readonly what: string; readonly minutes: 2 | 3 | 4 | 5; readonly questions: number }>
 
 export type DrillId = keyof typeof DRILLS
 export const DRILL_IDS = Object.keys(DRILLS) as readonly DrillId[]

@@ -123,7 +123,7 @@ function loadFeel(topic: string, level: Level): DrillItem {
     kind: 'press',
     topic,
     ask: test ? `${test.name}: rise slowly into the band, and stay in it.` : 'Rise slowly into the band, and stay in it.',
-    lines: ['Hold + or the pad to press more, − to press less. Several heads help: skin and hair slide, the bone under them does not.'],
+    lines: ['Hold + or the pad to press more; let go, and it falls. Practise on several people, also under hair: skin slides, the bone under it does not.'],
     band: [Math.round(middle - half), Math.round(middle + half)],
     holdSeconds: level <= 2 ? 5 : 8,
     why: `The test asks for ${low} to ${high} N, built up over about five seconds.`,

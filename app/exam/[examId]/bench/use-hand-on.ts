@@ -5,6 +5,7 @@ import { movementOf } from '@/core/trainer/mechanics/felt'
 import type { Doing, Reach } from '@/core/trainer/mechanics/strain'
 import { respond } from '@/core/trainer/respond'
 import type { SimulatedPatient } from '@/core/trainer/simulated-patient'
+import { angleFrame, RATE, unsteadiness } from '@/devices/simulated-inclinometer'
 import type { Bench } from './use-bench'
 
 /** Degrees a second of a careful hand, and of a jerk; newtons a second of a press. */
@@ -15,7 +16,8 @@ const PRESS = 60
 const LONG = 30
 const LAPSE = 6
 
-const HAND = 'simulated hand'
+const TICK_MS = 50
+const FRAME_MS = 1000 / RATE
 
 /** The hand on a simulated person: how far it has gone, and what of it is seen. */
 export interface HandOn {
@@ -46,8 +48,8 @@ interface Now {
 }
 
 /**
- * Moves, presses or holds as long as a key or a finger is down. The angle goes to the bench as frames of a simulated device, so that onset
- * and end are read from a trace as they are with a real one.
+ * Moves, presses or holds as long as a key or a finger is down. The limb carries the simulated inclinometer: its frames go to the bench with a
+ * hand's tremor, also while the limb is held still, so that onset and end are read from a trace as they are with a real one.
  */
 export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench): HandOn {
   const { stage } = doing.step
@@ -56,6 +58,7 @@ export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench)
   const movement = useMemo(() => moved(patient, doing, rest), [patient, doing, rest])
   const [now, setNow] = useState<Now>({ value: kind === 'angle' ? rest : 0, highest: 0, held: 0, winced: false })
   const latest = useRef(now)
+  const unsteady = useMemo(() => unsteadiness(`${patient.case} ${doing.test.id} ${doing.side} ${stage.id}`), [patient, doing, stage])
   const put = useCallback((next: Now) => {
     latest.current = next
     setNow(next)
@@ -68,35 +71,37 @@ export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench)
     feed.current = bench.feed
   })
   const speed = kind === 'angle' ? (pace === 'fast' ? FAST : SLOW) : PRESS
-  const isHeld = since !== null && kind === 'hold'
   const wince = useMemo(
     () => (kind === 'force' ? (respond(patient, { ...doing, step: { stage, reach: { newtons: 1000 } } }).wince?.at ?? null) : null),
     [kind, patient, doing, stage],
   )
   useEffect(() => {
-    if (moving === 0 && !isHeld && !(kind === 'force' && since !== null)) return
+    if (since === null || kind === 'once') return
     let last = performance.now()
     const timer = setInterval(() => {
       const t = performance.now()
       const dt = (t - last) / 1000
-      last = t
       const before = latest.current
       if (kind === 'angle') {
         const direction = movement.end < rest ? -1 : 1
         const value = within(before.value + moving * direction * speed * dt, rest, movement.end)
         const winced = before.winced || (movement.onset !== null && (value - movement.onset) * direction >= 0)
-        put({ ...before, value, winced })
-        feed.current({ t, channel: 'angle', unit: 'deg', value, device: HAND })
+        if (moving !== 0) put({ ...before, value, winced })
+        for (let at = last + FRAME_MS; at <= t; at += FRAME_MS) {
+          const share = (at - last) / (t - last)
+          feed.current(angleFrame(at, before.value + share * (value - before.value) + unsteady()))
+        }
       } else if (kind === 'force') {
         const value = Math.max(0, before.value + moving * speed * dt)
         const [least] = stage.force ?? [0]
         const winced = before.winced || (wince !== null && value >= wince)
         put({ ...before, value, winced, highest: Math.max(before.highest, value), held: before.held + (value >= least ? dt : 0) })
-        feed.current({ t, channel: 'force', unit: 'N', value, device: HAND })
+        feed.current({ t, channel: 'force', unit: 'N', value, device: 'simulated force pad' })
       } else put({ ...before, held: before.held + dt * (stage.holdSeconds > LONG ? LAPSE : 1) })
-    }, 50)
+      last = t
+    }, TICK_MS)
     return () => clearInterval(timer)
-  }, [moving, isHeld, kind, since, speed, movement, rest, stage, wince, put])
+  }, [moving, kind, since, speed, movement, rest, stage, wince, unsteady, put])
   const begin = useCallback(
     (fast: boolean) => {
       setSince((was) => was ?? Date.now())
@@ -113,12 +118,12 @@ export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench)
     if (kind === 'angle') {
       const value = movement.onset ?? movement.end
       put({ ...before, value, winced: movement.onset !== null })
-      feed.current({ t: performance.now(), channel: 'angle', unit: 'deg', value, device: HAND })
+      feed.current(angleFrame(performance.now(), value + unsteady()))
     } else if (kind === 'force' && stage.force) {
       const middle = (stage.force[0] + stage.force[1]) / 2
       put({ value: middle, highest: middle, held: stage.holdSeconds, winced: wince !== null && wince <= middle })
     } else if (kind === 'hold') put({ ...before, held: stage.holdSeconds })
-  }, [kind, movement, stage, wince, put])
+  }, [kind, movement, stage, wince, unsteady, put])
   const reach = useMemo<Reach>(() => {
     if (kind === 'angle') return since === null ? {} : { degrees: Math.round(now.value) }
     if (kind === 'force') return since === null ? {} : { newtons: Math.round(now.highest), ...(stage.holdSeconds > 0 && { held: Math.round(now.held) }) }

@@ -1,8 +1,9 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { connection } from 'next/server'
-import { mean } from 'd3-array'
+import { altogether } from '@/core/trainer/altogether'
 import { twoExaminers } from '@/core/trainer/agreement'
+import { meanOf } from '@/core/trainer/curves'
 import { SKILL_WORDS, SKILLS } from '@/core/trainer/judge/moment'
 import { testById } from '@/core/catalogue'
 import { counted } from '@/core/vocabulary/sentence'
@@ -100,7 +101,7 @@ interface TogetherProps {
   readonly nameOf: (id: string) => string
 }
 
-/** The mean of each skill, person by person. */
+/** The mean of each skill, person by person, and the figure that no skill makes up for. */
 function ByPerson({ people, runs, nameOf }: TogetherProps) {
   return (
     <section aria-labelledby="by-person" className="mt-8">
@@ -109,7 +110,7 @@ function ByPerson({ people, runs, nameOf }: TogetherProps) {
       </h2>
       <div className="overflow-x-auto" role="group" aria-label="Means by person" tabIndex={0}>
         <table className="w-full border-collapse text-left">
-          <TableHead heads={['who', 'judged', 'passed', ...SKILLS.map((s) => SKILL_WORDS[s])]} />
+          <TableHead heads={['who', 'judged', 'passed', ...SKILLS.map((s) => SKILL_WORDS[s]), 'all in all']} />
           <tbody>
             {people.map((id) => {
               const judged = runs.filter((run) => run.by === id).flatMap((run) => run.judged ?? [])
@@ -122,9 +123,10 @@ function ByPerson({ people, runs, nameOf }: TogetherProps) {
                   <td className="figures-in-text">{judged.filter((j) => j.passed).length}</td>
                   {SKILLS.map((skill) => (
                     <td key={skill} className="figures-in-text">
-                      {Math.round(mean(judged.flatMap((j) => j.scores[skill] ?? [])) ?? NaN) || '–'}
+                      {rounded(meanOf(judged, skill))}
                     </td>
                   ))}
+                  <td className="figures-in-text font-semibold">{rounded(altogether(judged))}</td>
                 </tr>
               )
             })}
@@ -184,6 +186,10 @@ function Agreement({ people, runs, nameOf }: TogetherProps) {
       </table>
     </section>
   )
+}
+
+function rounded(score: number | null): string {
+  return score === null ? '–' : `${Math.round(score)}`
 }
 
 function percent(share: number): string {

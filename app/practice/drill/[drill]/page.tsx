@@ -2,6 +2,7 @@ import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { connection } from 'next/server'
 import { DRILLS, isDrill } from '@/core/trainer/drills/drill'
+import { counted } from '@/core/vocabulary/sentence'
 import { db } from '@/db'
 import { drillAnswersOf } from '@/db/queries/drills'
 import { pageWho } from '@/server/visitor'
@@ -29,7 +30,7 @@ export default async function DrillPage({ params }: Props) {
       <main className="mx-auto max-w-4xl px-4 py-6 sm:px-6">
         <ScreenTitle className="text-3xl">{DRILLS[drill].name}</ScreenTitle>
         <p className="mt-1 text-ash">
-          {DRILLS[drill].what} About {DRILLS[drill].minutes} minutes; stop whenever you like.
+          {DRILLS[drill].what} {counted(DRILLS[drill].questions, 'question')}, about {DRILLS[drill].minutes} minutes; stop whenever you like.
         </p>
         <DrillScreen drill={drill} answers={answers} />
       </main>
