@@ -204,7 +204,7 @@ describe('a drill', () => {
     }
     expect(screen.getByRole('heading', { name: '0 of 9 answers right' })).toHaveFocus()
     expect(within(screen.getByRole('list', { name: 'Not right' })).getAllByText('It is 30°.')).toHaveLength(9)
-    expect(screen.getByText(/^The first of Cluster count to come again is due (now|in )/)).toBeVisible()
+    expect(screen.getByText(/^The first of these comes again (now|in )/)).toBeVisible()
     await userEvent.click(screen.getByRole('button', { name: 'Another set' }))
     expect(screen.getByRole('status')).toHaveTextContent(/^Question 1 of 9, level 1 of 5\.$/)
   })

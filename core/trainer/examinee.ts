@@ -9,7 +9,7 @@ import { offered, sidesOf } from '../record/outline'
 import type { Urgency } from '../safety/gate'
 import { RULEBOOK } from '../safety/rulebook'
 import { haltsOf } from '../safety/safety'
-import { estimateOf, rankedSources } from '../standing'
+import { estimateOf, isReferred, rankedSources } from '../standing'
 import type { Edition } from '../vocabulary/edition'
 import type { TestSide } from '../vocabulary/side'
 import { REFERRED } from '../vocabulary/source'
@@ -18,6 +18,7 @@ import { chanceOf } from './chance'
 import { isPlayed } from './is-played'
 import { askedTruly, recorded } from './perform'
 import type { SimulatedPatient } from './simulated-patient'
+import type { PlayedSource } from './picture'
 import { storyQuestions } from './story-questions'
 
 /** How tests are chosen: as the planner advises, every test in the order of the catalogue, or by lot. */
@@ -98,8 +99,8 @@ export function carefulSteps(patient: SimulatedPatient, events: readonly ExamEve
   return [...story, ...hands]
 }
 
-/** The same record where the test may not be done. */
-function perform(record: Composed, patient: SimulatedPatient, test: ExamTest, side: TestSide, variant: string): Composed {
+/** Put a test on a record, read truly; the same record where it may not be done. */
+export function perform(record: Composed, patient: SimulatedPatient, test: ExamTest, side: TestSide, variant: string): Composed {
   if (RULEBOOK.bars(record.exam, test.id, variant)) return record
   try {
     return recorded(record, patient, test, side, variant)
@@ -109,7 +110,8 @@ function perform(record: Composed, patient: SimulatedPatient, test: ExamTest, si
   }
 }
 
-function everyTest(): readonly (readonly [ExamTest, TestSide])[] {
+/** Every test with each of its sides, in the order of the catalogue. */
+export function everyTest(): readonly (readonly [ExamTest, TestSide])[] {
   return CATALOGUE.flatMap((test) => sidesOf(test).map((side) => [test, side] as const))
 }
 
@@ -122,7 +124,25 @@ function drawn(patient: SimulatedPatient): readonly (readonly [ExamTest, TestSid
 /** A source leads from here on; below it nothing is held for true. */
 const HELD_FROM = 0.3
 
-/** What an assessment comes to, in the words of a commitment. A source that only pointers speak for is held with even odds. */
+/** Even odds, in per cent. */
+const EVEN = 50
+
+/** How much pointers speak for a source: each test counts, and what the story told counts half of one, since its items are of one rule. */
+function pointedBy(pointers: Assessment['sources'][number]['pointers']): number {
+  const net = (of: typeof pointers) => of.filter((p) => p.direction === 'for').length - of.filter((p) => p.direction === 'against').length
+  const told = pointers.filter((p) => p.test === 'story')
+  return net(pointers.filter((p) => p.test !== 'story')) + Math.sign(net(told)) / 2
+}
+
+/** Gates that say by themselves what hurts. */
+const BY_GATE: Readonly<Record<string, PlayedSource>> = { cord: 'cord' }
+
+/**
+ * What an assessment comes to, in the words of a commitment.
+ *
+ * A source with a figure is held with it. One that only pointers speak for is held with even odds, shared among all that as many speak for:
+ * an assumption, since pointers have no figures. Where nothing speaks, that none is there is as sure as that each is not.
+ */
 export function commitmentFrom({ exam, sources }: Assessment): Commitment {
   const halt = haltsOf(exam)[0]
   const ranked = rankedSources(sources).filter((s) => isPlayed(s.source))
@@ -130,15 +150,24 @@ export function commitmentFrom({ exam, sources }: Assessment): Commitment {
   const estimate = best ? (estimateOf(best) ?? 0) : 0
   const pointed = sources
     .filter((s) => isPlayed(s.source))
-    .map((s) => ({ ...s, n: s.pointers.filter((p) => p.direction === 'for').length - s.pointers.filter((p) => p.direction === 'against').length }))
-    .toSorted((a, b) => b.n - a.n)[0]
+    .map((s) => ({ ...s, n: pointedBy(s.pointers) }))
+    .filter((s) => s.n > 0)
+    .toSorted((a, b) => b.n - a.n)
+  const [pointer] = pointed
+  const referred = sources.find((s) => isReferred(s) && isPlayed(s.source))
   const urgency: Urgency | null =
     (halt && 'urgency' in halt.gate ? halt.gate.urgency : null) ??
     (sources.some((s) => REFERRED.includes(s.source) && s.pointers.some((p) => p.direction === 'for')) ? 'medical-review' : null)
   const decided = { next: urgency === null ? ('treat' as const) : ('refer' as const), urgency }
+  const gated = halt && BY_GATE[halt.gate.id]
+  // What lies in the middle has no side; one of them stands there and is not judged.
+  if (gated) return { sources: [{ source: gated, side: 'right', level: null }], certainty: EVEN, ...decided }
+  if (referred && isPlayed(referred.source)) return { sources: [{ source: referred.source, side: referred.side, level: null }], certainty: EVEN, ...decided }
   if (best && isPlayed(best.source) && estimate >= HELD_FROM)
     return { sources: [{ source: best.source, side: best.side, level: null }], certainty: Math.round(estimate * 100), ...decided }
-  if (pointed && isPlayed(pointed.source) && pointed.n > 0)
-    return { sources: [{ source: pointed.source, side: pointed.side, level: null }], certainty: 50, ...decided }
-  return { sources: [], certainty: Math.round((1 - estimate) * 100), ...decided }
+  if (pointer && isPlayed(pointer.source)) {
+    const certainty = Math.round(EVEN / pointed.filter((s) => s.n === pointer.n).length)
+    return { sources: [{ source: pointer.source, side: pointer.side, level: null }], certainty, ...decided }
+  }
+  return { sources: [], certainty: Math.round(100 * ranked.reduce((none, s) => none * (1 - (estimateOf(s) ?? 0)), 1)), ...decided }
 }

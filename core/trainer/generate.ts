@@ -295,11 +295,12 @@ function screenFor({ serious, sources, traps, ageYears }: Screened, chance: Chan
 }
 
 function factsFor(sources: readonly HiddenSource[], chance: Chance): SimulatedPatient['facts'] {
-  const answer = (id: FactId) => {
+  const answer = (id: FactId, on: 'yes' | 'no') => {
     const leans = sources.flatMap(({ source }) => [...(PICTURES[source].yes?.includes(id) ? [0.85] : []), ...(PICTURES[source].no?.includes(id) ? [0.1] : [])])
-    return chance.happens(leans[0] ?? 0.3) ? 'yes' : 'no'
+    // Whoever has nothing that leans either way answers as it points to in three of ten.
+    return chance.happens(leans[0] ?? (on === 'yes' ? 0.3 : 0.7)) ? 'yes' : 'no'
   }
-  return Object.fromEntries(FACTS.map(({ id }) => [id, answer(id)])) as SimulatedPatient['facts']
+  return Object.fromEntries(FACTS.map(({ id, points }) => [id, answer(id, points.on)])) as SimulatedPatient['facts']
 }
 
 /** Ranges of healthy people, in degrees: mean and spread, made for practice; what a source takes from them stands with it. */

@@ -5,13 +5,15 @@ import { preferredRow } from '../evidence/register'
 import { offered, sidesOf } from '../record/outline'
 import { RULEBOOK } from '../safety/rulebook'
 import { closedGates, haltsOf, isEveryday } from '../safety/safety'
+import { FACTS } from '../story/facts'
 import { SCREEN } from '../story/screen'
 import { areaOf, bodyArea, type Place, sideOf } from '../vocabulary/body-area'
 import { casesWith, numberedCase, patientFrom, toldIrritability, trapOfCase, trapsIn } from './generate'
 import { sourcesIn } from './mechanics/structures'
 import { seenAt } from './observed'
 import { askedTruly, performTruly, recorded } from './perform'
-import { CASE_REGIONS } from './picture'
+import { parOf } from './judge/economy'
+import { CASE_REGIONS, PICTURES, PLAYED, type PlayedSource } from './picture'
 import { respond } from './respond'
 import type { SimulatedPatient } from './simulated-patient'
 import { type TrapId, TRAPS } from './trap'
@@ -209,6 +211,36 @@ describe('mechanics', () => {
     const both = share(thrust.map((t, i) => t && (sacral[i] ?? false)))
     const [a, b] = [share(thrust), share(sacral)]
     expect((both - a * b) / Math.sqrt(a * (1 - a) * b * (1 - b))).toBeGreaterThan(0.1)
+  })
+})
+
+describe('what truly hurts', () => {
+  it('can be shown by some order of tests in most people, whatever it is', () => {
+    for (const source of PLAYED) {
+      const people = Array.from({ length: 3 }, (_, n) =>
+        patientFrom({ region: PICTURES[source].region, sources: [{ source }], serious: null }, `shown ${source} ${n}`),
+      )
+      expect([source, people.some((p) => parOf(p).best !== null)]).toEqual([source, true])
+    }
+  })
+
+  it('leaves the facts that point elsewhere unanswered as they point, more often than not', () => {
+    const facet = FACTS.filter((f) => f.points.source === 'facet-lumbar')
+    const pointing = (source: PlayedSource) => {
+      const people = Array.from({ length: 60 }, (_, n) => patientFrom({ region: 'back', sources: [{ source }], serious: null }, `told ${source} ${n}`))
+      return people.reduce((sum, p) => sum + facet.filter((f) => p.facts[f.id] === f.points.on).length, 0) / people.length
+    }
+    expect(pointing('facet-lumbar')).toBeGreaterThan(4)
+    expect(pointing('hamstring')).toBeLessThan(facet.length / 2)
+    expect(pointing('muscle-back')).toBeLessThan(facet.length / 2)
+  })
+
+  it('brings the outer hip on by FABER, over the outer hip', () => {
+    const people = Array.from({ length: 20 }, (_, n) =>
+      patientFrom({ region: 'pelvis', sources: [{ source: 'outer-hip', side: 'left' }], serious: null }, `outer ${n}`),
+    )
+    const places = people.flatMap((p) => [...done(p, 'faber', 'left').values()].flatMap((r) => (r.answer.said === 'familiar' ? r.answer.places : [])))
+    expect(places.map(areaOf)).toContain('outer-hip')
   })
 })
 

@@ -238,6 +238,7 @@ export const PICTURES: Readonly<Record<PlayedSource, Picture>> = {
     bringsOn: ['bending for long', 'lifting', 'the day after the gym'],
     eases: ['warmth', 'rest', 'massage'],
     began: ['after shovelling snow', 'the day after moving furniture'],
+    yes: ['bending-worse'],
   },
   inflammatory: {
     region: 'pelvis',

@@ -1,6 +1,6 @@
 import Link from 'next/link'
 import { useEffect, useRef } from 'react'
-import { type DrillId, DRILLS } from '@/core/trainer/drills/drill'
+import type { DrillId } from '@/core/trainer/drills/drill'
 import { type Drilled, dueOf } from '@/core/trainer/drills/schedule'
 import { eyeError } from '@/core/trainer/drills/score'
 import { counted } from '@/core/vocabulary/sentence'
@@ -51,11 +51,7 @@ export function SetEnd({ drill, answers, set, missed, onAgain }: Props) {
           ))}
         </ul>
       )}
-      {soonest && (
-        <p className="mt-3 text-ash">
-          The first of {DRILLS[drill].name} to come again is due {dueWords(soonest.at, set.at(-1)?.at ?? soonest.at)}.
-        </p>
-      )}
+      {soonest && <p className="mt-3 text-ash">The first of these comes again {dueWords(soonest.at, set.at(-1)?.at ?? soonest.at)}.</p>}
       <p className="mt-4 flex flex-wrap gap-3">
         <Button size="large" onClick={onAgain}>
           Another set

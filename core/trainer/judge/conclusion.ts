@@ -1,8 +1,8 @@
 import { URGENCY_WORDS } from '../../safety/gate'
 import { listWords } from '../../vocabulary/sentence'
-import { sourceTitle } from '../../vocabulary/source'
 import type { Attempt, Commitment } from '../attempt'
 import { seriousOf } from '../serious'
+import { isSideless, playedTitle } from '../sideless'
 import type { SimulatedPatient } from '../simulated-patient'
 import { stepsLate, urgencyOf } from './expected'
 import type { Moment } from './moment'
@@ -11,7 +11,7 @@ import type { Moment } from './moment'
 export function isRight(patient: Pick<SimulatedPatient, 'sources'>, { sources }: Pick<Commitment, 'sources'>): boolean {
   const [first] = sources
   if (!first) return patient.sources.length === 0
-  return patient.sources.some((s) => s.source === first.source && s.side === first.side)
+  return patient.sources.some((s) => s.source === first.source && (s.side === first.side || isSideless(s.source)))
 }
 
 /** Brier score of the stated certainty: 0 is sure and right, 0.25 knows nothing, 1 is sure and wrong. */
@@ -34,17 +34,18 @@ export function conclusionMoments(patient: SimulatedPatient, { commitment, commi
   const named = commitment.sources.map((said) => {
     const at = patient.sources.find((s) => s.source === said.source)
     if (!at)
-      return one('wrong', `Held for true: ${sourceTitle(said)}.`, `What truly hurts: ${truth}.`, 'Ask what would have to be found for it, and whether it was.')
-    if (at.side !== said.side) return one('wrong', `Held for true: ${sourceTitle(said)}.`, `It is on the ${at.side}.`, `The ${at.side}.`)
+      return one('wrong', `Held for true: ${playedTitle(said)}.`, `What truly hurts: ${truth}.`, 'Ask what would have to be found for it, and whether it was.')
+    if (at.side !== said.side && !isSideless(at.source))
+      return one('wrong', `Held for true: ${playedTitle(said)}.`, `It is on the ${at.side}.`, `The ${at.side}.`)
     if (said.level !== null && at.level !== null && said.level !== at.level)
-      return one('wrong', `${sourceTitle(said)}: level ${said.level}.`, `It is ${at.level}.`, at.level)
-    return one('right', `${sourceTitle(said)}${said.level === null ? '' : `, ${said.level}`}.`, 'It truly hurts there.', null)
+      return one('wrong', `${playedTitle(said)}: level ${said.level}.`, `It is ${at.level}.`, at.level)
+    return one('right', `${playedTitle(said)}${said.level === null ? '' : `, ${said.level}`}.`, 'It truly hurts there.', null)
   })
   const none =
     commitment.sources.length === 0 && patient.sources.length === 0 ? [one('right', 'No source held for true.', `What is there: ${truth}.`, null)] : []
   const missed = patient.sources
     .filter((s) => !commitment.sources.some((said) => said.source === s.source))
-    .map((s) => one('wrong', 'A true source was not named.', `${sourceTitle(s)}${s.level === null ? '' : `, ${s.level}`}.`, null))
+    .map((s) => one('wrong', 'A true source was not named.', `${playedTitle(s)}${s.level === null ? '' : `, ${s.level}`}.`, null))
   return [...named, ...none, ...missed, nextStep(patient, commitment, one)]
 }
 
@@ -68,6 +69,6 @@ function nextStep(
 
 /** What a person truly has, in words. */
 export function truthWords({ sources, serious }: Pick<SimulatedPatient, 'sources' | 'serious'>): string {
-  const all = [...(serious ? [seriousOf(serious).name] : []), ...sources.map((s) => `${sourceTitle(s)}${s.level === null ? '' : ` (${s.level})`}`)]
+  const all = [...(serious ? [seriousOf(serious).name] : []), ...sources.map((s) => `${playedTitle(s)}${s.level === null ? '' : ` (${s.level})`}`)]
   return all.length === 0 ? 'nothing that a test here could find' : listWords(all)
 }

@@ -1,21 +1,22 @@
 import { describe, expect, it } from 'vitest'
+import { assess } from '../../assess'
 import { testById } from '../../catalogue'
 import { EDITION } from '../../edition'
 import type { ExamEvent } from '../../record/event'
 import type { Attempt, Commitment, HandsOn, PracticeStep } from '../attempt'
-import { carefulSteps, examine } from '../examinee'
+import { carefulSteps, commitmentFrom, examine, perform } from '../examinee'
 import { casesWith, numberedCase, patientFrom } from '../generate'
 import { askedTruly, recorded } from '../perform'
 import type { SimulatedPatient } from '../simulated-patient'
 import { type TrapId, TRAPS } from '../trap'
-import { brierOf, isRight } from './conclusion'
+import { brierOf, isRight, truthWords } from './conclusion'
 import { economyScore, parOf } from './economy'
 import { urgencyOf } from './expected'
 import { calibrationScore, judge, overall } from './judge'
 import type { Skill } from './moment'
 
 const SURE: Omit<Commitment, 'sources'> = { certainty: 80, next: 'treat', urgency: null }
-const NO_PAR = { plan: { tests: 0, turns: 0, seconds: 0 }, best: { tests: 0, turns: 0, seconds: 0 }, bestOrder: [] }
+const NO_PAR = { plan: { tests: 0, turns: 0, seconds: 0 }, planFinds: true, best: null }
 
 function test(id: string) {
   const found = testById(id)
@@ -244,16 +245,46 @@ describe('the judge', () => {
     expect([calibrationScore([0.01]), calibrationScore([0.25]), calibrationScore([0.81]), calibrationScore([0.01, 0.09])]).toEqual([96, 0, 0, 80])
   })
 
-  it('holds the cost against the plan and the best order, which is never dearer', () => {
-    for (const n of [2, 4, 7]) {
-      const patient = numberedCase('pelvis', n)
+  it('asks for no side of what lies in the middle', () => {
+    const cord = patientFrom({ region: 'neck', sources: [{ source: 'cord' }], serious: null }, 'shown cord')
+    for (const side of ['left', 'right'] as const) {
+      const held = { sources: [{ source: 'cord', side, level: null }], certainty: 80, next: 'refer', urgency: 'urgent' } as const
+      expect(isRight(cord, held)).toBe(true)
+      expect(of(cord, attempt(cord, [], held), 'conclusion', 'wrong')).toEqual([])
+    }
+    expect(truthWords(cord)).toBe('Spinal cord (myelopathy) (C5–C6)')
+  })
+
+  it('holds the cost against the plan and the best order, which shows what is true and is never dearer', () => {
+    const seen = new Set<boolean>()
+    for (const [region, n] of [
+      ['pelvis', 2],
+      ['pelvis', 4],
+      ['back', 4],
+      ['back', 8],
+    ] as const) {
+      const patient = numberedCase(region, n)
       const par = parOf(patient)
-      expect(par.best.tests).toBeLessThanOrEqual(par.plan.tests)
-      expect(par.best.seconds).toBeLessThanOrEqual(par.plan.seconds)
+      seen.add(par.planFinds)
+      if (par.planFinds) {
+        expect(par.best?.cost.tests).toBeLessThanOrEqual(par.plan.tests)
+        expect(par.best?.cost.seconds).toBeLessThanOrEqual(par.plan.seconds)
+      }
+      if (par.best) {
+        const record = par.best.order.reduce(
+          (r, { test, side }) => {
+            const known = testById(test)
+            return known ? perform(r, patient, known, side, known.variants[0]?.id ?? '') : r
+          },
+          askedTruly(patient, EDITION),
+        )
+        expect([region, n, isRight(patient, commitmentFrom(assess(record.exam)))]).toEqual([region, n, true])
+      }
       const plan = examine(patient, 'plan', EDITION).record
       expect(economyScore({ events: plan.events }, par)).toBe(1)
       const all = examine(patient, 'catalogue', EDITION).record
       expect(economyScore({ events: all.events }, par)).toBeLessThan(0.5)
     }
+    expect(seen).toEqual(new Set([true, false]))
   })
 })

@@ -49,10 +49,15 @@ export function sourcesIn(structure: string, region: Region): readonly PlayedSou
 }
 
 /** What a later structure of the list gets of what the first gets. */
-const BY_RANK = [1, 0.9, 0.8, 0.7]
+const BY_RANK = [1, 0.9, 0.8]
+const LEAST = 0.7
+
+/** What a test loads though its list of structures does not say so: its reading names the source. */
+const READ_TOO: Readonly<Record<string, readonly PlayedSource[]>> = { faber: ['outer-hip'], 'hip-scour': ['outer-hip'] }
 
 /** How directly a test loads each source: 1 for what it is made for, less for what lies behind it. */
-export function directness(test: Pick<ExamTest, 'structures' | 'region'>, source: PlayedSource): number {
+export function directness(test: Pick<ExamTest, 'id' | 'structures' | 'region'>, source: PlayedSource): number {
   const at = test.structures.findIndex((structure) => sourcesIn(structure, test.region)?.includes(source))
-  return at === -1 ? 0 : (BY_RANK[at] ?? 0.7)
+  if (at === -1) return READ_TOO[test.id]?.includes(source) ? LEAST : 0
+  return BY_RANK[at] ?? LEAST
 }

@@ -8,12 +8,12 @@ import { adviceOf } from '@/core/planner/advice'
 import { routeOf } from '@/core/planner/route'
 import { assess } from '@/core/assess'
 import { examFrom } from '@/core/record/exam'
+import { bestWords, planWords } from '@/core/trainer/judge/economy'
 import { overall } from '@/core/trainer/judge/judge'
 import { follow } from '@/core/trainer/judge/followed'
 import { type Moment, SKILL_WORDS, SKILLS, type Skill } from '@/core/trainer/judge/moment'
 import { shadowOf } from '@/core/trainer/judge/shadow'
 import { trapOf } from '@/core/trainer/trap'
-import { counted } from '@/core/vocabulary/sentence'
 import { useExam } from '@/ui/exam/store'
 import { usePractice, type Practice } from '@/ui/practice/context'
 import { ScreenTitle } from '@/ui/screen-title'
@@ -83,7 +83,8 @@ function Replay({ practice, judged: { judgement } }: { readonly practice: Practi
                 onClick={() => setAt(i)}
                 className="flex min-h-11 w-full items-start gap-2 px-3 py-1.5 text-left aria-[current=step]:bg-glow"
               >
-                <Mark verdict={m.verdict} /> <span className="grow">{m.what}</span> <span className="text-sm text-ash">{SKILL_WORDS[m.skill]}</span>
+                <Mark verdict={m.verdict} /> <span className="grow">{m.what}</span>{' '}
+                <span className="hidden text-sm text-ash sm:inline">{SKILL_WORDS[m.skill]}</span>
               </button>
             </li>
           ))}
@@ -191,15 +192,11 @@ function ScoreRow({
 
 function Economy({ practice: { judged } }: { readonly practice: Practice }) {
   if (!judged) return null
-  const { plan, best, bestOrder } = judged.par
   return (
     <section aria-label="The plan and the best order">
       <h2 className="text-lg">The plan and the best order</h2>
-      <p>
-        By the plan {counted(plan.tests, 'test')} and {counted(plan.turns, 'turn')} of the body; with every answer known beforehand{' '}
-        {counted(best.tests, 'test')} and {counted(best.turns, 'turn')}
-        {bestOrder.length > 0 && `: ${bestOrder.map((t) => t.replaceAll('-', ' ')).join(', ')}`}.
-      </p>
+      <p>{planWords(judged.par)}</p>
+      <p>{bestWords(judged.par)}</p>
     </section>
   )
 }
