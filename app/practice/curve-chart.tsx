@@ -22,8 +22,8 @@ export function CurveChart({ title, points }: { readonly title: string; readonly
   return (
     <figure className="rounded-card border border-hair bg-sheet p-3">
       <figcaption>
-        <strong>{title}</strong>{' '}
-        <span className="text-ash">{last ? `${last.mean}${last.half === null ? '' : ` ± ${last.half}`}, from ${last.of}` : 'not judged yet'}</span>
+        <strong>{title}</strong>
+        <span className="block text-ash">{last ? `${last.mean}${last.half === null ? '' : ` ± ${last.half}`}, from ${last.of}` : 'not judged yet'}</span>
       </figcaption>
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}

@@ -1,3 +1,4 @@
+import { format } from 'date-fns'
 import type { Metadata } from 'next'
 import Link from 'next/link'
 import { connection } from 'next/server'
@@ -11,14 +12,14 @@ import { CASE_REGIONS } from '@/core/trainer/picture'
 import { counted } from '@/core/vocabulary/sentence'
 import { db } from '@/db'
 import { drillAnswersOf } from '@/db/queries/drills'
-import { runsOf } from '@/db/queries/practice'
+import { type ListedRun, runsOf } from '@/db/queries/practice'
 import { practiceClassesOf, writtenCases } from '@/db/queries/practice-sets'
 import { pageWho } from '@/server/visitor'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { BeginCase } from './begin-case'
 import { CurveChart } from './curve-chart'
-import { RunsTable } from './runs-table'
+import { RunsTable, runTitle, type Titles } from './runs-table'
 
 export const metadata: Metadata = { title: 'Practice' }
 
@@ -30,9 +31,9 @@ export default async function PracticePage() {
   const answers = drillAnswersOf(db(), who.id)
   const due = dueNow(answers)
   const written = writtenCases(db())
-  const titles = Object.fromEntries(written.map((c) => [`written ${c.code}`, c.file.title]))
   const open = practiceClassesOf(db()).filter((c) => !c.closed)
   const teaches = who.role !== 'student'
+  const titles = { of: Object.fromEntries(written.map((c) => [`written ${c.code}`, c.file.title])), atOnce: teaches }
   const next = Object.fromEntries(
     CASE_REGIONS.map((region) => [
       region,
@@ -58,6 +59,24 @@ export default async function PracticePage() {
             </h2>
             <p className="mb-3 text-ash">Take the story by asking, screen, test, read the answers, and commit. Then each moment is judged.</p>
             <BeginCase next={next} />
+            <GoOn runs={runs} titles={titles} />
+            {open.length > 0 && (
+              <>
+                <h3 className="mt-6 text-lg">Set for you</h3>
+                <ul>
+                  {open.map(({ id, title, cases }) => {
+                    const left = cases.filter((name) => !runs.some((run) => run.class === id && run.case === name)).length
+                    return (
+                      <li key={id}>
+                        <Link href={`/practice/classes/${id}`} className="inline-flex min-h-11 items-center underline underline-offset-4">
+                          {title}: {left === 0 ? 'all taken' : `${left} of ${counted(cases.length, 'case')} left`}
+                        </Link>
+                      </li>
+                    )
+                  })}
+                </ul>
+              </>
+            )}
           </section>
           <section aria-labelledby="drills">
             <h2 id="drills" className="text-xl">
@@ -132,6 +151,29 @@ export default async function PracticePage() {
           </p>
         </section>
       </main>
+    </>
+  )
+}
+
+/** Cases under way that are listed at most. */
+const UNDER_WAY = 4
+
+/** Cases that were begun and not committed. */
+function GoOn({ runs, titles }: { readonly runs: readonly ListedRun[]; readonly titles: Titles }) {
+  const waiting = runs.filter((run) => run.judged === null).slice(0, UNDER_WAY)
+  if (waiting.length === 0) return null
+  return (
+    <>
+      <h3 className="mt-6 text-lg">Go on with</h3>
+      <ul className="flex flex-wrap gap-x-6">
+        {waiting.map((run) => (
+          <li key={run.id}>
+            <Link href={`/practice/run/${run.id}/story`} className="inline-flex min-h-11 items-center underline underline-offset-4">
+              {runTitle(run, titles)}, begun {format(run.at, 'd MMM, HH:mm')}
+            </Link>
+          </li>
+        ))}
+      </ul>
     </>
   )
 }

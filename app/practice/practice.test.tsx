@@ -298,7 +298,7 @@ describe('curves, lists, classes and written cases', () => {
           { ...run, judged: { at: 1, case: 'neck 1', passed: false, right: true, brier: 0.1, scores } },
           { ...run, id: 's', judged: null },
         ]}
-        titles={{}}
+        titles={{ of: {}, atOnce: false }}
       />,
     )
     expect(screen.getByText('no, unsafe')).toBeVisible()

@@ -2,7 +2,14 @@ import { SOURCES } from '../vocabulary/source'
 import type { Side } from '../vocabulary/side'
 import type { PlayedSource } from './picture'
 
-const IN_THE_MIDDLE: ReadonlySet<string> = new Set<PlayedSource>(['cord', 'laxity-upper-neck', 'instability-lumbar', 'disc-annulus', 'pubic-symphysis'])
+const IN_THE_MIDDLE: ReadonlySet<string> = new Set<PlayedSource>([
+  'cord',
+  'laxity-upper-neck',
+  'instability-lumbar',
+  'disc-annulus',
+  'pubic-symphysis',
+  'inflammatory',
+])
 
 /** Does this source lie in the middle, though its pain may be on one side? Then no side is asked for, and none is wrong. */
 export function isSideless(source: string): boolean {

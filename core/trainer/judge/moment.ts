@@ -12,6 +12,17 @@ export const SKILL_WORDS: Readonly<Record<Skill, string>> = {
   conclusion: 'Conclusion and next step',
 }
 
+/** The same as a column of a table is headed. */
+export const SKILL_HEADS: Readonly<Record<Skill, string>> = {
+  safety: 'safety',
+  story: 'story',
+  reading: 'reading',
+  technique: 'technique',
+  economy: 'economy',
+  calibration: 'certainty',
+  conclusion: 'conclusion',
+}
+
 /** Something that was judged, at the moment it happened. */
 export interface Moment {
   readonly skill: Skill

@@ -4,7 +4,7 @@ import { connection } from 'next/server'
 import { altogether } from '@/core/trainer/altogether'
 import { twoExaminers } from '@/core/trainer/agreement'
 import { meanOf } from '@/core/trainer/curves'
-import { SKILL_WORDS, SKILLS } from '@/core/trainer/judge/moment'
+import { SKILL_HEADS, SKILLS } from '@/core/trainer/judge/moment'
 import { testById } from '@/core/catalogue'
 import { counted } from '@/core/vocabulary/sentence'
 import { db } from '@/db'
@@ -77,7 +77,10 @@ export default async function ClassPage({ params }: Props) {
           {(teaches ? runs : own).length === 0 ? (
             <p className="text-ash">None yet.</p>
           ) : (
-            <RunsTable runs={(teaches ? runs : own).map((run) => ({ ...run, ...(teaches && { who: nameOf(run.by) }) }))} titles={titles} />
+            <RunsTable
+              runs={(teaches ? runs : own).map((run) => ({ ...run, ...(teaches && { who: nameOf(run.by) }) }))}
+              titles={{ of: titles, atOnce: teaches }}
+            />
           )}
         </section>
         {teaches && people.length > 0 && <ByPerson people={people} runs={runs} nameOf={nameOf} />}
@@ -110,7 +113,7 @@ function ByPerson({ people, runs, nameOf }: TogetherProps) {
       </h2>
       <div className="overflow-x-auto" role="group" aria-label="Means by person" tabIndex={0}>
         <table className="w-full border-collapse text-left">
-          <TableHead heads={['who', 'judged', 'passed', ...SKILLS.map((s) => SKILL_WORDS[s]), 'all in all']} />
+          <TableHead heads={['who', 'judged', 'passed', ...SKILLS.map((s) => SKILL_HEADS[s]), 'all in all']} />
           <tbody>
             {people.map((id) => {
               const judged = runs.filter((run) => run.by === id).flatMap((run) => run.judged ?? [])

@@ -29,23 +29,28 @@ export function PracticeHeader({ name, over, takenBy }: Props) {
   const open = unasked(exam)
   const screens = over ? ([['replay', 'Replay']] as const) : SCREENS
   return (
-    <header className="no-print flex min-h-14 flex-wrap items-center gap-x-5 gap-y-1 border-b-4 border-lantern bg-glow px-4 py-0.5 [&_a]:min-h-14 lg:flex-nowrap lg:px-6">
+    <header className="no-print flex min-h-14 flex-wrap items-center gap-x-3 gap-y-1 border-b-4 border-lantern bg-glow px-4 py-0.5 [&_a]:min-h-14 sm:gap-x-5 lg:flex-nowrap lg:px-6">
       <SkipLink />
       <Link href="/practice" className="flex min-w-14 items-center underline decoration-hair underline-offset-4">
         Practice
       </Link>
-      <p className="font-semibold">
+      <p className="min-w-0 flex-1 font-semibold lg:flex-none">
         Case {name.startsWith('written') ? 'of this clinic' : name}: a simulated person{takenBy && `, taken by ${takenBy}`}
       </p>
-      <nav aria-label="This case" className="flex flex-wrap gap-1 lg:ml-auto lg:flex-nowrap">
+      <nav aria-label="This case" className="order-last flex w-full flex-nowrap gap-1 overflow-x-auto lg:order-none lg:ml-auto lg:w-auto">
         {screens.map(([id, label]) => (
           <Link
             key={id}
             href={at(id)}
             aria-current={path.endsWith(`/${id}`) ? 'page' : undefined}
-            className="flex min-w-14 items-center justify-center whitespace-nowrap rounded-md px-3 aria-[current=page]:bg-ink aria-[current=page]:font-semibold aria-[current=page]:text-dust"
+            className="flex min-w-14 items-center justify-center whitespace-nowrap rounded-md px-2 aria-[current=page]:bg-ink aria-[current=page]:font-semibold aria-[current=page]:text-dust"
           >
-            {label} {id === 'safety' && open > 0 && <span className="ml-1.5 text-sm opacity-80">{open} open</span>}
+            {label}{' '}
+            {id === 'safety' && open > 0 && (
+              <span className="ml-1.5 text-sm opacity-80">
+                {open} <span className="max-sm:sr-only">open</span>
+              </span>
+            )}
           </Link>
         ))}
       </nav>

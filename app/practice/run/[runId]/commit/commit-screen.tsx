@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import type { Commitment } from '@/core/trainer/attempt'
+import { isSideless } from '@/core/trainer/sideless'
 import { CASE_REGIONS, PICTURES, PLAYED, type PlayedSource } from '@/core/trainer/picture'
 import { URGENCY_WORDS, type Urgency } from '@/core/safety/gate'
 import type { Problem } from '@/core/vocabulary/problem'
@@ -148,7 +149,7 @@ function HeldSource({ n, held, onChange }: HeldProps) {
           </Select>
         )}
       </Field>
-      {held.source !== '' && (
+      {held.source !== '' && !isSideless(held.source) && (
         <Field label="Side" className="w-28">
           {(tie) => (
             <Select {...tie} value={held.side} onChange={(e) => onChange({ side: e.target.value === 'left' ? 'left' : 'right' })}>
