@@ -1,7 +1,11 @@
 import { readFileSync } from 'node:fs'
+import path from 'node:path'
 import type { APIRequestContext, Browser, Page } from '@playwright/test'
+import { openDb } from '../db/open'
+import { accountByLogin } from '../db/queries/accounts'
 import { factorCode } from '../server/doors/second-factor'
 import { ACT_DOORS, type Door, doorOf } from '../server/doors/table'
+import { practise } from '../tests/practised'
 import { arrived, type Clinic, expect, expectAccessible, expectSaved, openClinic, patient, press, recordOf, test as base } from './clinic'
 
 const LEAD = { name: 'Wenna Saltmarsh', login: 'wenna', password: 'three slow ferries at dusk' }
@@ -220,6 +224,66 @@ test('a screen locks over a running examination, which goes on; signed out, the 
     await page.waitForTimeout(400)
     await expect(page.locator('body')).not.toContainText(/Brightmoor|Talvane/)
   }
+})
+
+test('a class: a lead sets cases, a student takes one and sees their own alone, the lead sees all and how two examiners agree', async ({
+  page,
+  browser,
+  clinic,
+}) => {
+  await begin(page, clinic)
+  const student = await join(browser, clinic, await invite(page, clinic, STUDENT, 'student'), STUDENT.password)
+  await page.goto(`${clinic.url}/practice/classes`)
+  await page.getByLabel('Title').fill('Autumn')
+  await page.getByLabel('Cases, one a line').fill('pelvis 8\npelvis 4\nback 3')
+  await page.getByRole('button', { name: 'Set the class' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Autumn')
+  const set = new URL(page.url()).pathname
+
+  // The student takes the first by hand: tests nothing and refers nobody, though something serious is there.
+  await student.goto(`${clinic.url}/practice`)
+  await expect(student.getByRole('link', { name: /^Cases written here/ })).toHaveCount(0)
+  await student.getByRole('link', { name: 'Autumn: 3 of 3 cases left' }).click()
+  await student.getByRole('button', { name: 'Begin Case 1' }).click()
+  await expect(student).toHaveURL(/\/story$/)
+  await arrived(student)
+  await student.getByRole('navigation', { name: 'This case' }).getByRole('link', { name: 'Commit' }).click()
+  await student.getByLabel(/^How sure/).fill('60')
+  await student.getByRole('radio', { name: 'Treat, and recheck' }).check()
+  await student.getByRole('button', { name: 'Commit, and see the truth' }).click()
+  await expect(student.getByRole('heading', { level: 1 })).toHaveText('Not passed: an unsafe step')
+  const replay = student.url()
+  // The class, cases and results of others stay shut.
+  expect((await ask(student.request, `${clinic.url}/practice/cases`, 'GET')).status()).toBe(403)
+
+  // Both take the two others, each by a rule; the student misreads every third answer.
+  const db = openDb(path.join(clinic.folder, 'clinic.sqlite'))
+  const [lead, learner] = [LEAD, STUDENT].map(({ login }) => accountByLogin(db, login)?.id ?? '')
+  const klass = set.split('/').at(-1) ?? ''
+  const runs = ['pelvis 4', 'back 3'].map((name) => {
+    practise(db, { by: learner ?? '', case: name, class: klass, policy: 'plan', misreads: 3, at: Date.now() })
+    return practise(db, { by: lead ?? '', case: name, class: klass, policy: 'plan', at: Date.now() })
+  })
+  const alone = practise(db, { by: learner ?? '', case: 'neck 5', policy: 'plan', at: Date.now() })
+  db.$client.close()
+
+  await student.goto(`${clinic.url}${set}`)
+  await expect(student.getByRole('heading', { name: 'Your results' })).toBeVisible()
+  await expect(student.getByRole('main')).not.toContainText(LEAD.name)
+  await expect(student.getByRole('heading', { name: 'Two examiners' })).toHaveCount(0)
+  expect((await ask(student.request, `${clinic.url}/practice/run/${runs[0] ?? ''}/record`, 'GET')).status()).toBe(404)
+
+  await page.goto(`${clinic.url}${set}`)
+  await expect(page.getByRole('group', { name: 'Attempts' }).getByRole('row', { name: /Piran Oakes pelvis 8 no, unsafe/ })).toBeVisible()
+  await expect(page.getByRole('group', { name: 'Means by person' }).getByRole('row', { name: /^Piran Oakes 3 2/ })).toBeVisible()
+  await expect(
+    page.getByRole('row', { name: /^(Wenna Saltmarsh and Piran Oakes|Piran Oakes and Wenna Saltmarsh) 2 \d+ \d+ % \(.*\) -?[01]\.\d\d \(/ }),
+  ).toBeVisible()
+  await expectAccessible(page)
+  // What was taken for the class is open to who set it, and nothing can be added to it; what was taken alone is nobody else's.
+  await page.goto(replay)
+  await expect(page.getByText(/taken by Piran Oakes/)).toBeVisible()
+  expect((await ask(page.request, `${clinic.url}/practice/run/${alone}/record`, 'GET')).status()).toBe(404)
 })
 
 test('a second factor is asked for after the password; a code is good once; guessing is slowed', async ({ page, clinic }) => {

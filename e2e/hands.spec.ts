@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { arrived, askedFirst, counting, expect, expectAccessible, goTo, noToAll, press, test } from './clinic'
+import { arrived, askedFirst, type Clinic, counting, expect, expectAccessible, goTo, noToAll, press, test } from './clinic'
 
 /** What each act may cost in keys, text not counted; printed with what it did cost. */
 const spentOn: string[] = []
@@ -187,6 +187,7 @@ for (const [light, what] of LIGHTS) {
       '/bell/AAAAAA',
       '/tilt/AAAAAA',
       '/nowhere',
+      ...(await practice(page, clinic)),
     ]) {
       await page.goto(`${clinic.url}${route}`)
       await check()
@@ -237,6 +238,7 @@ test('a phone and 200 % zoom: no page scrolls sideways, and the figure keeps its
       '/settings',
       '/settings/evidence',
       '/settings/rules',
+      ...(await practice(page, clinic)),
     ]) {
       await page.goto(`${clinic.url}${route}`)
       const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
@@ -247,6 +249,23 @@ test('a phone and 200 % zoom: no page scrolls sideways, and the figure keeps its
     expect(figure?.height).toBeGreaterThanOrEqual(200)
   }
 })
+
+/** Every page of practice, with a case that was begun. */
+async function practice(page: Page, clinic: Clinic): Promise<readonly string[]> {
+  await page.goto(`${clinic.url}/practice`)
+  await page.getByRole('button', { name: 'Begin', exact: true }).click()
+  await expect(page).toHaveURL(/\/story$/)
+  await arrived(page)
+  const run = new URL(page.url()).pathname.replace(/\/story$/, '')
+  const drills = ['angle-eye', 'load-feel', 'stage-order', 'red-flags'].map((drill) => `/practice/drill/${drill}`)
+  return [
+    '/practice',
+    '/practice/classes',
+    '/practice/cases',
+    ...drills,
+    ...['story', 'safety', 'bench', 'weigh', 'commit'].map((screen) => `${run}/${screen}`),
+  ]
+}
 
 /** What is pressed with a finger and is lower than it may be, in pixels; places of the body chart are as large as the body is. */
 function tooLow(page: Page, least: number): Promise<readonly string[]> {
@@ -310,8 +329,9 @@ test('what is pressed is high enough for a finger, 56 pixels on the bench and 44
     '/audit/reliability',
     '/exchange',
     '/aside',
+    ...(await practice(page, clinic)),
   ]) {
     await page.goto(`${clinic.url}${route}`)
-    expect(await tooLow(page, 44), route).toEqual([])
+    expect(await tooLow(page, route.endsWith('/bench') ? 56 : 44), route).toEqual([])
   }
 })

@@ -3,15 +3,14 @@
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { type Browser, chromium, type Page } from '@playwright/test'
+import { chromium, type Page } from '@playwright/test'
 import { fillDemoClinic } from '../db/demo/clinic'
 import { fillGenerated } from '../db/demo/generated'
 import { openDb } from '../db/open'
-import { addAccount } from '../db/queries/accounts'
 import { examHeads } from '../db/queries/exams'
 import { catchUpAll } from '../db/queries/rebuild-findings'
 import { CHROMIUM } from '../e2e/chromium'
-import { hashSecret } from '../server/doors/secrets'
+import { beginPractice, practise } from '../tests/practised'
 import { freePort, serve } from '../tests/served'
 
 const out = process.argv[2] ?? 'docs/screenshots'
@@ -27,6 +26,12 @@ const exam = Object.fromEntries(
     .map((head) => [head.person.name, head.id]),
 )
 const person = Object.fromEntries(examHeads(db).map((head) => [head.person.name, head.person.id]))
+// Somebody who learns: misreads every third answer at first, and fewer later.
+const DAY = 24 * 60 * 60_000
+const replays = ['neck 1', 'back 1', 'pelvis 4', 'back 3', 'neck 7', 'pelvis 2', 'back 2', 'neck 4'].map((name, i) =>
+  practise(db, { by: 'maren-oake', case: name, policy: i === 1 ? 'random' : 'plan', misreads: 3 + 2 * i, at: Date.now() - (9 - i) * DAY }),
+)
+const underWay = beginPractice(db, { by: 'maren-oake', case: 'back 12', at: Date.now() - 10 * 60_000 })
 db.$client.close()
 
 const served = await serve({ folder: data, port: await freePort() })
@@ -79,7 +84,6 @@ const VIEWS: readonly View[] = [
       await page.goto(`${base}/bell/${code}`)
     },
   },
-  { name: 'settings', at: '/settings' },
   {
     name: 'evidence',
     at: '/settings/evidence',
@@ -110,7 +114,6 @@ const VIEWS: readonly View[] = [
     at: of('Imre Talvane', 'summary'),
     before: (page) => page.getByLabel(/What you agreed/).fill('Walk ten minutes, twice a day.\nCome back on Friday.'),
   },
-  { name: 'exchange', at: '/exchange' },
   { name: 'recheck', at: of('Ysolde Penmarrow', 'recheck') },
   {
     name: 'person',
@@ -118,39 +121,24 @@ const VIEWS: readonly View[] = [
     before: async (page) => page.getByRole('region', { name: 'The visits as a table' }).waitFor(),
   },
   { name: 'audit', at: '/audit', before: async (page) => page.getByRole('heading', { name: 'Plan' }).waitFor() },
+  { name: 'practice', at: '/practice', before: (page) => page.mouse.wheel(0, 460) },
+  {
+    name: 'practice-bench',
+    at: `/practice/run/${underWay}/bench`,
+    before: async (page) => {
+      await press(page, ['g'])
+      await page.keyboard.type('straight leg raise left')
+      await press(page, ['Enter'])
+      await page.getByRole('region', { name: 'The person' }).getByText('Nothing done yet.').waitFor()
+      await page.keyboard.down('+')
+      await page.getByText('The face shows it.').waitFor()
+      await page.keyboard.up('+')
+      await press(page, [','])
+    },
+  },
+  { name: 'replay', at: `/practice/run/${replays[0] ?? ''}/replay` },
   { name: 'library-test', at: '/library/sacral-thrust' },
 ]
-
-/** Somebody signs in, and what only they see. */
-async function signedIn(browser: Browser): Promise<void> {
-  const folder = mkdtempSync(path.join(tmpdir(), 'dust-lantern-shots-'))
-  const clinic = openDb(path.join(folder, 'clinic.sqlite'))
-  fillDemoClinic(clinic, new Date())
-  const password = await hashSecret('three slow ferries at dusk')
-  const lead = { id: 'wenna-saltmarsh', name: 'Wenna Saltmarsh', login: 'wenna', role: 'lead', invitation: null, invitedUntil: null, password } as const
-  addAccount(clinic, lead, Date.now())
-  const ofImre = examHeads(clinic).find((head) => head.person.name === 'Imre Talvane')?.id ?? ''
-  clinic.$client.close()
-  const own = await serve({ folder, port: await freePort(), demo: false })
-  try {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme: 'light' })
-    const shot = (name: string) => page.screenshot({ path: path.join(out, `${name}.png`) })
-    await page.goto(own.url)
-    await page.getByLabel('Sign-in name').fill('wenna')
-    await page.getByLabel('Password').fill('three slow ferries at dusk')
-    await page.getByRole('button', { name: 'Sign in' }).click()
-    await page.waitForURL(/today$/)
-    await open(page, `${own.url}/exam/${ofImre}/bench`)
-    await page.waitForTimeout(1500)
-    await page.getByRole('button', { name: 'Lock this screen' }).click()
-    await page.getByRole('dialog', { name: 'Locked' }).waitFor()
-    await page.waitForTimeout(400)
-    await shot('lock')
-  } finally {
-    await own.stop()
-    for (const one of [folder, `${folder}-keys`]) rmSync(one, { recursive: true, force: true })
-  }
-}
 
 try {
   const browser = await chromium.launch(CHROMIUM)
@@ -162,7 +150,6 @@ try {
     await page.screenshot({ path: path.join(out, `${view.name}.png`) })
     await page.close()
   }
-  await signedIn(browser)
   await browser.close()
 } finally {
   await served.stop()

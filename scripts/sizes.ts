@@ -4,9 +4,12 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { gzipSync } from 'node:zlib'
+import { EDITION } from '../core/edition'
+import { composedId } from '../core/record/compose'
 import { fillDemoClinic } from '../db/demo/clinic'
 import { openDb } from '../db/open'
 import { examHeads } from '../db/queries/exams'
+import { startRun } from '../db/queries/practice'
 import { freePort, serve } from '../tests/served'
 
 /** Kilobytes (1,000 bytes) of compressed script a page may load first. */
@@ -20,6 +23,9 @@ const db = openDb(path.join(folder, 'clinic.sqlite'))
 fillDemoClinic(db, new Date())
 const imre = examHeads(db).find((head) => head.person.name === 'Imre Talvane')
 const [exam, person] = [imre?.id ?? '', imre?.person.id ?? '']
+const run = composedId(Date.now(), 'run', 1)
+const opening = { type: 'exam-opened', id: run, at: Date.now(), by: 'maren-oake', examId: run, personId: run, ageYears: 61, edition: EDITION } as const
+startRun(db, { id: run, by: 'maren-oake', at: Date.now(), case: 'back 8', file: null, class: null }, opening)
 db.$client.close()
 
 const pages: readonly (readonly [string, number])[] = [
@@ -38,7 +44,12 @@ const pages: readonly (readonly [string, number])[] = [
     `/person/${person}`,
     '/bell/AAAAAA',
     '/tilt/AAAAAA',
+    '/practice',
+    '/practice/classes',
+    '/practice/cases',
+    '/practice/drill/stage-order',
   ].map((page) => [page, OTHER] as const),
+  ...['story', 'safety', 'bench', 'weigh', 'commit'].map((screen) => [`/practice/run/${run}/${screen}`, screen === 'bench' ? BENCH : EXAM] as const),
 ]
 
 const served = await serve({ folder, port: await freePort() })
@@ -56,7 +67,7 @@ try {
     const kilobytes = Math.round(sum / 1000)
     if (kilobytes > budget) over++
     console.log(
-      `${page.replace(exam, 'ID').replace(person, 'ID').padEnd(24)} ${String(kilobytes).padStart(4)} kB of ${budget}${kilobytes > budget ? '  over its budget' : ''}`,
+      `${page.replace(exam, 'ID').replace(person, 'ID').replace(run, 'ID').padEnd(28)} ${String(kilobytes).padStart(4)} kB of ${budget}${kilobytes > budget ? '  over its budget' : ''}`,
     )
   }
 } finally {

@@ -29,7 +29,7 @@ export function PracticeHeader({ name, over, takenBy }: Props) {
   const open = unasked(exam)
   const screens = over ? ([['replay', 'Replay']] as const) : SCREENS
   return (
-    <header className="no-print flex min-h-14 flex-wrap items-center gap-x-3 gap-y-1 border-b-4 border-lantern bg-glow px-4 py-0.5 [&_a]:min-h-14 sm:gap-x-5 lg:flex-nowrap lg:px-6">
+    <header className="no-print flex min-h-14 flex-wrap items-center gap-x-3 gap-y-1 border-b-4 border-lantern bg-glow px-4 py-0.5 [&_a]:min-h-14 [&_button]:min-h-14 [&_button]:min-w-14 sm:gap-x-5 lg:flex-nowrap lg:px-6">
       <SkipLink />
       <Link href="/practice" className="flex min-w-14 items-center underline decoration-hair underline-offset-4">
         Practice

@@ -49,15 +49,19 @@ export function StoryAsks() {
         </ul>
         {left.length === 0 && <p className="text-ash">Everything was asked.</p>}
       </div>
-      <dl aria-label="What they said" aria-live="polite" className="space-y-1">
-        {asked.toReversed().map((id) => (
-          <div key={id}>
-            <dt className="inline text-ash">{questions.find((q) => q.id === id)?.ask} </dt>
-            <dd className="inline font-serif text-[17px] italic">“{answerStory(patient, id)}”</dd>
-          </div>
-        ))}
+      <div aria-live="polite">
+        {asked.length > 0 && (
+          <dl aria-label="What they said" className="space-y-1">
+            {asked.toReversed().map((id) => (
+              <div key={id}>
+                <dt className="inline text-ash">{questions.find((q) => q.id === id)?.ask} </dt>
+                <dd className="inline font-serif text-[17px] italic">“{answerStory(patient, id)}”</dd>
+              </div>
+            ))}
+          </dl>
+        )}
         {asked.length === 0 && <p className="text-ash">Nothing was asked yet. Write down and paint what they tell you: the record is yours.</p>}
-      </dl>
+      </div>
     </section>
   )
 }
