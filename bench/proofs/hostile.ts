@@ -99,6 +99,12 @@ const TABLES = [
   'erasures',
   'entrusted',
   'clinic',
+  'practice_runs',
+  'practice_entries',
+  'practice_judgements',
+  'practice_cases',
+  'practice_classes',
+  'drill_answers',
 ]
 
 function stateOf(file: string): string {

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import { describe, expect, it } from 'vitest'
 import { CATALOGUE, testById } from '../catalogue'
 import { EDITION } from '../edition'
@@ -46,6 +47,11 @@ describe('a numbered case', () => {
       'back 8, 61: root-lumbar-low left S1',
       'pelvis 4, 32: sij-pain left',
     ])
+    // All that they are and all that they say, of 72 of them: the same on every machine.
+    const all = MANY.filter((p) => Number(p.case.split(' ')[1]) <= 24)
+    expect([all.length, createHash('sha256').update(JSON.stringify(all)).digest('hex').slice(0, 16)]).toEqual([72, '33cc57c1d6689ae7'])
+    const said = all.slice(0, 12).map((p) => [...done(p, p.region === 'neck' ? 'neck-compression' : 'leg-raise', p.region === 'neck' ? 'none' : 'left')])
+    expect(createHash('sha256').update(JSON.stringify(said)).digest('hex').slice(0, 16)).toBe('5a5f26a77bc5e601')
   })
 
   it('holds none, one or two sources, and tells a complaint for each', () => {
@@ -178,6 +184,9 @@ describe('mechanics', () => {
       expect(respond(patient, { ...doing, step: { stage, reach: { degrees: onset - 8 } } }).answer.said).not.toBe('familiar')
       const further = respond(patient, { ...doing, step: { stage, reach: { degrees: onset + 18 } } }).answer
       expect(further.said === 'familiar' && first.answer.intensity !== null && (further.intensity ?? 0) > first.answer.intensity).toBe(true)
+      // Far beyond it nobody has to ask.
+      const at = (past: number) => respond(patient, { ...doing, step: { stage, reach: { degrees: onset + past } } })
+      expect([at(0).stop, at(18).stop, at(30).stop, at(30).slips]).toEqual([false, false, true, 'Stop! Please stop.'])
     }
     expect(seen).toBeGreaterThan(20)
   })

@@ -20,6 +20,8 @@ export interface Response {
   readonly strength: string
   /** What slips out though nobody asked; empty where nothing does. */
   readonly slips: string
+  /** They say stop: it went so far beyond what they can bear that nobody has to ask. */
+  readonly stop: boolean
   /** Where the face shows it, before any word: an angle in degrees, a load in newtons, or seconds of holding. */
   readonly wince: { readonly at: number; readonly unit: '°' | 'N' | 's' } | null
   /** What the examiner's own hands or eyes find, where the stage asks for that. */
@@ -59,17 +61,22 @@ function toLoad(patient: SimulatedPatient, doing: Doing): Response {
   const chance = chanceOf(`${patient.case} ${test.id} ${doing.side} ${step.stage.id} words`)
   const end = angle && degrees !== undefined ? { end: degrees } : {}
   const held = step.reach.held === undefined ? {} : { held: Math.round(step.reach.held) }
+  const onset = movement?.onset ?? null
+  const stop =
+    felt.feels !== 'nothing' &&
+    ((felt.feels === 'familiar' && degrees !== undefined && onset !== null && Math.abs(degrees - onset) > BEARS_DEGREES[patient.irritability]) ||
+      (step.stage.force !== undefined && (step.reach.newtons ?? 0) > BEARS_FORCE * step.stage.force[1]))
   const common = {
+    stop,
     words: say(felt, patient, chance),
     led: sayLed(felt, patient, chance),
-    slips: slips(felt, patient, chance),
+    slips: stop ? STOP : slips(felt, patient, chance),
     strength: felt.feels === 'familiar' ? `${intensityOf(patient, felt)}.` : felt.feels === 'nothing' ? '' : `${chance.whole(2, 4)}, for what it is.`,
     hands: '',
     why: whyFelt(felt, patient, taken),
   }
   switch (felt.feels) {
     case 'familiar': {
-      const onset = movement?.onset ?? null
       const answer: Answer = {
         said: 'familiar',
         symptom: felt.source.symptom,
@@ -88,6 +95,14 @@ function toLoad(patient: SimulatedPatient, doing: Doing): Response {
       return { ...common, answer: { said: 'nothing', ...end, ...held }, wince: null }
   }
 }
+
+/** How far beyond the first symptom a movement is borne, in degrees: made for practice. */
+const BEARS_DEGREES = { high: 12, moderate: 18, low: 24 } as const
+/** How many times the most a press asks for is borne. */
+const BEARS_FORCE = 1.3
+
+/** What they say then. */
+export const STOP = 'Stop! Please stop.'
 
 /** A part was let go or put back: what does the strain that hurts do? */
 function toChange(patient: SimulatedPatient, doing: Doing): Response {
@@ -112,6 +127,7 @@ function toChange(patient: SimulatedPatient, doing: Doing): Response {
       answer: { said: eased ? 'eased' : 'unchanged', intensity, ...(step.reach.part !== undefined && { part: step.reach.part }) },
       words: sayReleased(eased ? 'eased' : 'unchanged', patient, chance),
       led: patient.suggestible ? 'Yes, I think that is better.' : sayReleased(eased ? 'eased' : 'unchanged', patient, chance),
+      stop: false,
       slips: eased ? 'Ah.' : '',
       strength: `${intensity}.`,
       wince: null,
@@ -126,6 +142,7 @@ function toChange(patient: SimulatedPatient, doing: Doing): Response {
     answer: { said: returned ? 'returned' : 'stayed-away' },
     words: sayReleased(returned ? 'returned' : 'stayed-away', patient, chance),
     led: patient.suggestible ? 'Yes, there it is again.' : sayReleased(returned ? 'returned' : 'stayed-away', patient, chance),
+    stop: false,
     slips: returned ? 'Oh, there.' : '',
     strength: '',
     wince: null,
@@ -155,6 +172,7 @@ function silent(said: 'unchanged' | 'stayed-away', patient: SimulatedPatient, ch
     answer: { said },
     words,
     led: words,
+    stop: false,
     slips: '',
     strength: '',
     wince: null,

@@ -129,6 +129,31 @@ describe('the judge', () => {
     expect([judged.passed, overall(judged)]).toEqual([false, 0])
   })
 
+  it('fails going on with a test in which they said stop', () => {
+    const patient = patientFrom(
+      { region: 'back', sources: [{ source: 'root-lumbar-low', side: 'left', level: 'S1' }], serious: null, irritability: 'moderate' },
+      'judged stop 4',
+    )
+    const given = attempt(patient, [['slump', 'left']])
+    const knee = given.events.find((e) => e.type === 'stage-answered' && e.stage === 'knee')
+    if (knee?.type !== 'stage-answered' || knee.answer.said !== 'familiar') throw new Error('The knee brought nothing on.')
+    const onset = knee.answer.onset ?? 0
+    const on = (degrees: number, stage: string): Attempt => ({
+      ...given,
+      events: [
+        ...given.events.slice(0, given.events.indexOf(knee)),
+        { ...knee, answer: { said: 'stretch', places: [] } },
+        { ...knee, id: `${knee.id.slice(0, -2)}ff`, at: knee.at + 1000, stage, answer: { said: 'nothing' } },
+      ],
+      steps: rehanded(given, 'knee', { reach: { degrees: onset + degrees } }).steps,
+    })
+    const unsafe = (tried: Attempt) => of(patient, tried, 'safety', 'unsafe').map((m) => `${m.what} ${m.why}`)
+    expect(unsafe(on(-22, 'ankle')).join(' ')).toMatch(/went on after they had said stop\. At “.+” they said: “Stop! Please stop\.”/)
+    expect(unsafe(on(-6, 'ankle'))).toEqual([])
+    // Letting go is what stop asks for.
+    expect(unsafe(on(-22, 'neck-go'))).toEqual([])
+  })
+
   it('fails going on after a positive neutral compression, written down or not', () => {
     const patient = trapped('compression-positive')
     const first = recorded(askedTruly(patient, EDITION), patient, test('neck-compression'), 'none', 'graded')

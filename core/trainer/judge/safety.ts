@@ -13,7 +13,13 @@ export const PAST_DEGREES = 10
 /** What was unsafe, and what was done for safety where it mattered. */
 export function safetyMoments(patient: SimulatedPatient, attempt: Pick<Attempt, 'events'>, followed: readonly Followed[]): readonly Moment[] {
   const shadow = shadowOf(patient, attempt.events, followed)
-  const unsafe = [...unsafeMoments(shadow, followed), ...openedGates(attempt.events, patient), ...pushedOn(followed), ...pressedOn(followed)]
+  const unsafe = [
+    ...unsafeMoments(shadow, followed),
+    ...openedGates(attempt.events, patient),
+    ...pushedOn(followed),
+    ...pressedOn(followed),
+    ...wentOn(followed),
+  ]
   if (unsafe.length > 0) return unsafe.toSorted((a, b) => a.at - b.at)
   const last = attempt.events.at(-1)
   return [
@@ -62,6 +68,25 @@ function pushedOn(followed: readonly Followed[]): readonly Moment[] {
         what: `${test.name}: taken ${Math.round(past)}° past the first symptom.`,
         why: 'The face showed it, and the movement went on.',
         instead: 'Stop at the first sign, and ask.',
+      },
+    ]
+  })
+}
+
+/** They said stop, and the same test was loaded again. */
+function wentOn(followed: readonly Followed[]): readonly Moment[] {
+  return followed.flatMap((f, i): Moment[] => {
+    const next = f.truth.stop ? followed.slice(i + 1).find((g) => g.started.run === f.started.run && g.stage.kind === 'load') : undefined
+    if (!next) return []
+    return [
+      {
+        skill: 'safety',
+        at: next.written.at,
+        event: next.written.id,
+        verdict: 'unsafe',
+        what: `${next.test.name}, ${next.stage.label}: went on after they had said stop.`,
+        why: `At “${f.stage.label}” they said: “${f.truth.slips}”`,
+        instead: 'Let go, record the stop, and leave this test.',
       },
     ]
   })

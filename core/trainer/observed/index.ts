@@ -27,5 +27,5 @@ export function seenAt(patient: SimulatedPatient, doing: Doing): Seen | null {
 /** The same as a response. A test that nobody here knows is answered as a healthy person would. */
 export function observedAt(patient: SimulatedPatient, doing: Doing): Response {
   const { answer, words = '', hands = '', why } = seenAt(patient, doing) ?? usual(doing.step.stage)
-  return { answer, words, led: words, slips: '', strength: '', wince: null, hands, why }
+  return { answer, words, led: words, stop: false, slips: '', strength: '', wince: null, hands, why }
 }

@@ -103,6 +103,8 @@ function OneStep({ practice, bench, inHand }: Props & { readonly practice: Pract
           <span className="text-ash">
             {!done ? (
               'Nothing done yet.'
+            ) : response.stop ? (
+              <strong className="font-serif text-[19px] text-halt italic">“{response.slips}”</strong>
             ) : winces ? (
               'The face shows it.'
             ) : response.slips !== '' ? (
