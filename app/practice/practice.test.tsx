@@ -105,11 +105,32 @@ describe('the bench in practice', () => {
       const angle = Number(/(\d+)°/.exec(within(person).getByLabelText('Your hand').textContent)?.[1])
       expect(angle).toBeGreaterThan(20)
       expect(angle).toBeLessThan(48)
+      // The limb carries the simulated inclinometer, with a hand's tremor: nearly the same figure, and marked.
+      expect(screen.getByText('live, simulated')).toBeVisible()
+      expect(Math.abs(Number(/^(\d+)°/.exec(screen.getByText('live, simulated').parentElement?.textContent ?? '')?.[1]) - angle)).toBeLessThanOrEqual(2)
       await user.keyboard(';')
       expect(person.textContent).toMatch(/“.+”/)
       await vi.waitFor(() =>
         expect(stepsSent().at(-1)).toMatchObject({ kind: 'hands', test: 'leg-raise', side: 'left', pace: 'slow', asked: 'leading', reach: { degrees: angle } }),
       )
+    } finally {
+      vi.useRealTimers()
+    }
+  })
+
+  it('lets them say stop where the hand went far beyond what they can bear, in the place of the face', async () => {
+    vi.useFakeTimers({ shouldAdvanceTime: true })
+    try {
+      renderPractice(ROOT, <BenchScreen />)
+      const user = userEvent.setup({ advanceTimers: vi.advanceTimersByTime.bind(vi) })
+      await user.keyboard('g')
+      await user.keyboard('straight leg raise left{Enter}')
+      const person = await screen.findByRole('region', { name: 'The person' })
+      await vi.advanceTimersByTimeAsync(100)
+      fireEvent.keyDown(document, { key: '+' })
+      await vi.advanceTimersByTimeAsync(9000)
+      fireEvent.keyUp(document, { key: '+' })
+      expect(person).toHaveTextContent('“Stop! Please stop.”')
     } finally {
       vi.useRealTimers()
     }

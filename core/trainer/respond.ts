@@ -60,7 +60,7 @@ function toLoad(patient: SimulatedPatient, doing: Doing): Response {
   const felt = feltAt(patient, taken)
   const chance = chanceOf(`${patient.case} ${test.id} ${doing.side} ${step.stage.id} words`)
   const end = angle && degrees !== undefined ? { end: degrees } : {}
-  const held = step.reach.held === undefined ? {} : { held: Math.round(step.reach.held) }
+  const held = step.reach.held === undefined ? {} : { held: Math.min(LONGEST_HOLD, Math.round(step.reach.held)) }
   const onset = movement?.onset ?? null
   const stop =
     felt.feels !== 'nothing' &&
@@ -100,6 +100,9 @@ function toLoad(patient: SimulatedPatient, doing: Doing): Response {
 const BEARS_DEGREES = { high: 12, moderate: 18, low: 24 } as const
 /** How many times the most a press asks for is borne. */
 const BEARS_FORCE = 1.3
+
+/** Seconds of holding that a record takes at most. */
+const LONGEST_HOLD = 900
 
 /** What they say then. */
 export const STOP = 'Stop! Please stop.'
