@@ -117,6 +117,8 @@ async function commit(page: Page, source: keyof typeof SOURCES, side: 'left' | '
   await page.getByLabel('Side').selectOption(side)
   await page.getByLabel(/^How sure/).focus()
   await page.keyboard.type(certainty)
+  await page.getByRole('radio', { name: 'Treat, and recheck' }).focus()
+  await page.keyboard.press('Space')
   await expectAccessible(page)
   await page.getByRole('button', { name: 'Commit, and see the truth' }).focus()
   await page.keyboard.press('Enter')

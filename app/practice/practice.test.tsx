@@ -155,10 +155,16 @@ describe('the end of a case', () => {
     const send = () => userEvent.click(screen.getByRole('button', { name: 'Commit, and see the truth' }))
     await send()
     expect(screen.getByText('Say how sure you are.')).toBeVisible()
+    await userEvent.selectOptions(screen.getByLabelText('The source'), 'instability-lumbar')
+    expect(screen.queryByLabelText('Side')).toBeNull()
     await userEvent.selectOptions(screen.getByLabelText('The source'), 'root-lumbar-low')
+    await userEvent.type(screen.getByLabelText(/^How sure/), '80')
+    await send()
+    expect(screen.getByText('Say which side.')).toBeVisible()
     await userEvent.selectOptions(screen.getByLabelText('Side'), 'left')
     await userEvent.selectOptions(screen.getByLabelText('Level'), 'S1')
-    await userEvent.type(screen.getByLabelText(/^How sure/), '80')
+    await send()
+    expect(screen.getByText('Say what is done next.')).toBeVisible()
     await userEvent.click(screen.getByRole('radio', { name: 'Refer' }))
     await send()
     expect(screen.getByText('Say how soon it is referred.')).toBeVisible()
@@ -169,6 +175,37 @@ describe('the end of a case', () => {
       body: { args: ['1', { sources: [{ source: 'root-lumbar-low', side: 'left', level: 'S1' }], certainty: 80, next: 'refer', urgency: 'urgent' }] },
     })
     expect(assign).toHaveBeenCalledWith('/practice/run/1/replay')
+    vi.unstubAllGlobals()
+  })
+
+  it('is not committed while something of it has not reached the server', async () => {
+    const answers = { away: true }
+    vi.stubGlobal('fetch', (url: string, init?: { body?: string }) => {
+      if (url.includes('/events') || (answers.away && url.endsWith('/steps'))) return Promise.reject(new TypeError('offline'))
+      if (/steps|commit/.test(url)) sent.push({ url, body: JSON.parse(init?.body ?? 'null') })
+      return Promise.resolve(Response.json(url.startsWith('/do/') ? { came: null } : { taken: true }))
+    })
+    const assign = vi.fn()
+    vi.stubGlobal('location', { assign, hash: '', pathname: path, search: '' })
+    path = '/practice/run/1/story'
+    renderPractice(
+      ROOT,
+      <>
+        <StoryAsks />
+        <CommitScreen />
+      </>,
+    )
+    await userEvent.click(screen.getByRole('button', { name: 'What brings you here?' }))
+    await userEvent.type(screen.getByLabelText(/^How sure/), '80')
+    await userEvent.click(screen.getByRole('radio', { name: 'Treat, and recheck' }))
+    const send = () => userEvent.click(screen.getByRole('button', { name: 'Commit, and see the truth' }))
+    await send()
+    expect(await screen.findByText('Some of what you recorded is not on disk yet.')).toBeVisible()
+    expect(sent).toEqual([])
+    answers.away = false
+    await send()
+    await waitFor(() => expect(assign).toHaveBeenCalled())
+    expect(sent.map((s) => s.url.replace(/.*\//, ''))).toEqual(['steps', 'commit-practice'])
     vi.unstubAllGlobals()
   })
 

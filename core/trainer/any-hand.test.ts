@@ -133,7 +133,7 @@ describe('whatever was written down', () => {
         ([{ patient, events }, kept, steps], commitment) => {
           const opening = events[0] ?? askedTruly(patient, EDITION).events[0]
           if (!opening) return
-          const given: Attempt = { events: [opening, ...kept], steps: steps as readonly PracticeStep[], commitment, committedAt: (events.at(-1)?.at ?? 0) + 1 }
+          const given: Attempt = { events: [opening, ...kept], steps: steps, commitment, committedAt: (events.at(-1)?.at ?? 0) + 1 }
           const judged = judge(patient, given, NO_PAR)
           for (const skill of SKILLS) {
             const { score, of } = judged.scores[skill]

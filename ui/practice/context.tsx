@@ -20,6 +20,8 @@ export interface Practice {
   readonly teaches: string
   /** Note what was asked or done; kept until the server has it. */
   readonly note: (step: Untimed) => void
+  /** Send what was noted now. @returns whether the server has all of it */
+  readonly settled: () => Promise<boolean>
 }
 
 /** A step as it happens; its time is put on here, where the hands did not begin it earlier. */
@@ -51,10 +53,8 @@ export function PracticeProvider({ runId, patient, steps: stored, over, judged, 
   const [left] = useState(() => kept(place))
   const [steps, setSteps] = useState<readonly PracticeStep[]>(() => [...stored, ...left.map((w) => w.step)])
   const waiting = useRef<readonly Waiting[]>(left)
-  const sending = useRef(false)
-  const send = useCallback(async () => {
-    if (sending.current || waiting.current.length === 0) return
-    sending.current = true
+  const sending = useRef<Promise<void> | null>(null)
+  const sendOnce = useCallback(async () => {
     const batch = waiting.current.slice(0, 100)
     try {
       const answer = await fetch(`/practice/run/${runId}/steps`, {
@@ -67,10 +67,23 @@ export function PracticeProvider({ runId, patient, steps: stored, over, judged, 
     } catch {
       // The server is away: it waits for the next try.
     } finally {
-      sending.current = false
+      sending.current = null
       keep(place, waiting.current)
     }
   }, [runId, place])
+  const send = useCallback((): Promise<void> => {
+    if (waiting.current.length > 0) sending.current ??= sendOnce()
+    return sending.current ?? Promise.resolve()
+  }, [sendOnce])
+  const settled = useCallback(async () => {
+    for (let before = Infinity; waiting.current.length > 0 && waiting.current.length < before; ) {
+      // One that is on its way may have left before the last was noted.
+      await sending.current
+      before = waiting.current.length
+      await send()
+    }
+    return waiting.current.length === 0
+  }, [send])
   useEffect(() => {
     void send()
     const again = setInterval(() => void send(), RETRY_MS)
@@ -87,15 +100,19 @@ export function PracticeProvider({ runId, patient, steps: stored, over, judged, 
     [place, send],
   )
   const practice = useMemo<Practice>(
-    () => ({ runId, patient, steps, over, judged, commitment, teaches, note }),
-    [runId, patient, steps, over, judged, commitment, teaches, note],
+    () => ({ runId, patient, steps, over, judged, commitment, teaches, note, settled }),
+    [runId, patient, steps, over, judged, commitment, teaches, note, settled],
   )
   return <PracticeContext value={practice}>{children}</PracticeContext>
 }
 
 function keep(place: string, waiting: readonly Waiting[]): void {
-  if (waiting.length === 0) localStorage.removeItem(place)
-  else localStorage.setItem(place, JSON.stringify(waiting))
+  try {
+    if (waiting.length === 0) localStorage.removeItem(place)
+    else localStorage.setItem(place, JSON.stringify(waiting))
+  } catch {
+    // A full store: it stays in this window, and is sent from here.
+  }
 }
 
 function kept(place: string): readonly Waiting[] {

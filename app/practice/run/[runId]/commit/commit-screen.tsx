@@ -19,11 +19,13 @@ import { ScreenTitle } from '@/ui/screen-title'
 
 interface Held {
   readonly source: PlayedSource | ''
-  readonly side: Side
+  readonly side: Side | ''
   readonly level: string
 }
 
-const NONE: Held = { source: '', side: 'right', level: '' }
+const NONE: Held = { source: '', side: '', level: '' }
+/** What stands for the side of what has none. */
+const NO_SIDE: Side = 'right'
 
 /** The end of a case: what is held for true, how surely, and what is done next. Then the truth is shown. */
 export function CommitScreen() {
@@ -31,7 +33,7 @@ export function CommitScreen() {
   const { at, link } = useExam()
   const [held, setHeld] = useState<readonly [Held, Held]>([NONE, NONE])
   const [certainty, setCertainty] = useState('')
-  const [next, setNext] = useState<Commitment['next']>('treat')
+  const [next, setNext] = useState<Commitment['next'] | ''>('')
   const [urgency, setUrgency] = useState<Urgency | ''>('')
   if (!practice) return null
   if (practice.over) {
@@ -45,15 +47,22 @@ export function CommitScreen() {
     )
   }
   const commit = async (): Promise<Problem | null> => {
-    if (link.waiting > 0) return { what: 'Some of what you recorded is not on disk yet.', kept: 'It is in this window.', do: 'Wait a moment and press again.' }
+    if (link.waiting > 0 || !(await practice.settled()))
+      return { what: 'Some of what you recorded is not on disk yet.', kept: 'It is in this window.', do: 'Wait a moment and press again.' }
+    const kept = 'What you chose is still here.'
+    if (held.some(({ source, side }) => source !== '' && side === '' && !isSideless(source)))
+      return { what: 'Say which side.', kept, do: 'Choose left or right.' }
+    if (certainty === '') return { what: 'Say how sure you are.', kept, do: 'Type a figure from 0 to 100.' }
+    if (next === '') return { what: 'Say what is done next.', kept, do: 'Choose to treat or to refer.' }
+    if (next === 'refer' && urgency === '') return { what: 'Say how soon it is referred.', kept, do: 'Choose one.' }
     const said: Commitment = {
-      sources: held.flatMap(({ source, side, level }) => (source === '' ? [] : [{ source, side, level: level === '' ? null : level }])),
+      sources: held.flatMap(({ source, side, level }) =>
+        source === '' ? [] : [{ source, side: side === '' ? NO_SIDE : side, level: level === '' ? null : level }],
+      ),
       certainty: Number(certainty),
       next,
       urgency: next === 'refer' && urgency !== '' ? urgency : null,
     }
-    if (certainty === '') return { what: 'Say how sure you are.', kept: 'What you chose is still here.', do: 'Type a figure from 0 to 100.' }
-    if (next === 'refer' && urgency === '') return { what: 'Say how soon it is referred.', kept: 'What you chose is still here.', do: 'Choose one.' }
     const problem = await act<Problem | null>('commit-practice', practice.runId, said)
     // Opened anew, so that the truth comes with it.
     if (!problem) window.location.assign(at('replay'))
@@ -152,7 +161,8 @@ function HeldSource({ n, held, onChange }: HeldProps) {
       {held.source !== '' && !isSideless(held.source) && (
         <Field label="Side" className="w-28">
           {(tie) => (
-            <Select {...tie} value={held.side} onChange={(e) => onChange({ side: e.target.value === 'left' ? 'left' : 'right' })}>
+            <Select {...tie} value={held.side} onChange={(e) => onChange({ side: e.target.value as Held['side'] })}>
+              <option value="">Choose</option>
               {SIDES.map((side) => (
                 <option key={side} value={side}>
                   {side}
