@@ -57,9 +57,9 @@ export default async function CasesPage() {
                     <th scope="row" className="py-1.5 pr-3 text-left font-semibold">
                       {trapOf(id).name}
                     </th>
-                    <td className="pr-3">{trapOf(id).tempts}</td>
-                    <td className="pr-3">{trapOf(id).parts}</td>
-                    <td className="figures-in-text whitespace-nowrap">
+                    <td className="py-1.5 pr-3">{trapOf(id).tempts}</td>
+                    <td className="py-1.5 pr-3">{trapOf(id).parts}</td>
+                    <td className="figures-in-text whitespace-nowrap py-1.5">
                       {trapOf(id).region} {casesWith(id, 5).join(', ')} …
                     </td>
                   </tr>
