@@ -51,15 +51,21 @@ async function screenAll(page: Page): Promise<void> {
     .click()
   await arrived(page)
   const strip = page.getByRole('group', { name: 'Ask now' })
-  const reply = strip.locator('p[aria-live=polite]').last()
+  const reply = strip.locator('p.font-serif[aria-live=polite]')
+  const status = page.getByRole('status').first()
   for (let n = 0; n < 90 && (await page.getByText('Every question is answered.').count()) === 0; n++) {
-    await expect(reply).toHaveText('Not asked yet.')
-    await press(page, ',')
+    const before = (await status.textContent()) ?? ''
+    const together =
+      (await strip.getByRole('button', { name: /^Ask all/ }).count()) > 0 && (await strip.getByRole('button', { name: /^No to these/ }).count()) > 0
+    if (together) {
+      await press(page, ';')
+      await expect(strip.getByText(/^To all of these/)).toBeVisible()
+    } else if ((await reply.textContent()) === 'Not asked yet.') await press(page, ',')
     await expect(reply).toContainText('“')
+    const none = together && (await strip.getByText('“No, none of that.”').count()) > 0
     const said = (await reply.textContent()) ?? ''
-    const before = await page.getByRole('status').first().textContent()
-    await press(page, /^“(No|Not)/.test(said) ? 'n' : 'y')
-    await expect(page.getByRole('status').first()).not.toHaveText(before ?? '')
+    await press(page, none ? 'r' : /^“(No|Not)/.test(said) ? 'n' : 'y')
+    await expect(status).not.toHaveText(before)
   }
   await expect(page.getByText('Every question is answered.')).toBeVisible()
 }
