@@ -18,6 +18,8 @@ export interface HandsOn {
   readonly variant: string
   readonly stage: string
   readonly reach: Reach
+  /** The farthest a movement went, in degrees, where it was brought back before anybody was asked. */
+  readonly farthest?: number
   /** Fast is a jerk: more than twice the speed at which a moment means something. */
   readonly pace: 'slow' | 'fast'
   readonly asked: Asked

@@ -28,6 +28,7 @@ const STEPS = {
     variant: slug,
     stage: slug,
     reach: REACH.required(),
+    farthest: yup.number().strict().min(-180).max(180),
     pace: oneOf('slow', 'fast'),
     asked: oneOf('open', 'leading', 'nothing'),
   }),

@@ -15,6 +15,8 @@ export interface Followed {
   /** What the hands did for it; null where it was written without doing anything. */
   readonly hands: HandsOn | null
   readonly truth: Response
+  /** What was there where the movement was at its farthest. */
+  readonly worst: Response
   /** Steps of this performance before it. */
   readonly before: readonly Step[]
 }
@@ -42,9 +44,11 @@ export function follow(patient: SimulatedPatient, { events, steps }: Pick<Attemp
     const earlier = before.get(event.run) ?? []
     const reach = reachOf(hands, event)
     const step: Step = { stage, reach }
-    const truth = respond(patient, { test, side: started.side, variant: started.variant, before: earlier, step })
+    const at = (taken: Step) => respond(patient, { test, side: started.side, variant: started.variant, before: earlier, step: taken })
+    const truth = at(step)
+    const worst = hands?.farthest === undefined ? truth : at({ stage, reach: { ...reach, degrees: hands.farthest } })
     before.set(event.run, [...earlier, { stage, reach: gone(stage, reach, truth) }])
-    return [{ started, written: event, test, stage, hands, truth, before: earlier }]
+    return [{ started, written: event, test, stage, hands, truth, worst, before: earlier }]
   })
 }
 

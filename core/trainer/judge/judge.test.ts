@@ -150,6 +150,11 @@ describe('the judge', () => {
     const unsafe = (tried: Attempt) => of(patient, tried, 'safety', 'unsafe').map((m) => `${m.what} ${m.why}`)
     expect(unsafe(on(-22, 'ankle')).join(' ')).toMatch(/went on after they had said stop\. At “.+” they said: “Stop! Please stop\.”/)
     expect(unsafe(on(-6, 'ankle'))).toEqual([])
+    // Brought back before the question: they said it all the same.
+    const back = on(-6, 'ankle')
+    const brought = { ...back, steps: rehanded(back, 'knee', { farthest: onset - 22 }).steps }
+    expect(unsafe(brought).join(' ')).toContain('went on after they had said stop')
+    expect(of(patient, brought, 'technique', 'wrong').map((m) => m.what)).toContainEqual(expect.stringContaining('taken 22° past the first symptom'))
     // Letting go is what stop asks for.
     expect(unsafe(on(-22, 'neck-go'))).toEqual([])
   })

@@ -56,8 +56,9 @@ function openedGates(events: readonly ExamEvent[], { serious }: SimulatedPatient
 
 /** A movement that went on well past its first symptom in somebody who is stirred up easily. */
 function pushedOn(followed: readonly Followed[]): readonly Moment[] {
-  return followed.flatMap(({ hands, truth, written, test }): Moment[] => {
-    const past = pastOnset(hands?.reach.degrees, truth)
+  return followed.flatMap((f): Moment[] => {
+    const { written, test } = f
+    const past = pastOnset(f)
     if (past === null || past <= 2.5 * PAST_DEGREES) return []
     return [
       {
@@ -76,7 +77,7 @@ function pushedOn(followed: readonly Followed[]): readonly Moment[] {
 /** They said stop, and the same test was loaded again. */
 function wentOn(followed: readonly Followed[]): readonly Moment[] {
   return followed.flatMap((f, i): Moment[] => {
-    const next = f.truth.stop ? followed.slice(i + 1).find((g) => g.started.run === f.started.run && g.stage.kind === 'load') : undefined
+    const next = f.worst.stop ? followed.slice(i + 1).find((g) => g.started.run === f.started.run && g.stage.kind === 'load') : undefined
     if (!next) return []
     return [
       {
@@ -85,7 +86,7 @@ function wentOn(followed: readonly Followed[]): readonly Moment[] {
         event: next.written.id,
         verdict: 'unsafe',
         what: `${next.test.name}, ${next.stage.label}: went on after they had said stop.`,
-        why: `At “${f.stage.label}” they said: “${f.truth.slips}”`,
+        why: `At “${f.stage.label}” they said: “${f.worst.slips}”`,
         instead: 'Let go, record the stop, and leave this test.',
       },
     ]
@@ -135,7 +136,8 @@ export function pressesNeck({ loads }: Pick<ExamTest, 'loads'>): boolean {
 }
 
 /** How far a movement went beyond its first symptom, in degrees; null where there was none, or nothing was measured. */
-export function pastOnset(degrees: number | undefined, { answer }: Followed['truth']): number | null {
+export function pastOnset({ hands, worst: { answer } }: Pick<Followed, 'hands' | 'worst'>): number | null {
+  const degrees = hands?.farthest ?? hands?.reach.degrees
   if (degrees === undefined || answer.said !== 'familiar' || answer.onset === undefined) return null
   return Math.abs(degrees - answer.onset)
 }

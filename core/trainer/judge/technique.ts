@@ -59,7 +59,7 @@ interface Fault {
 }
 
 /** What was wrong with how it was done; null where nothing was, undefined where there is nothing to judge. */
-function faultOf({ hands, truth, stage }: Followed): Fault | null | undefined {
+function faultOf({ hands, truth, worst, stage }: Followed): Fault | null | undefined {
   const asks = stage.kind === 'load' || stage.kind === 'release' || stage.kind === 'return' || stage.kind === 'relief'
   if (!hands)
     return asks
@@ -80,7 +80,7 @@ function faultOf({ hands, truth, stage }: Followed): Fault | null | undefined {
       why: 'A jerk hurts anybody, and no moment can be read from it.',
       instead: 'Move so slowly that you could stop at any moment.',
     }
-  const past = pastOnset(reach.degrees, truth)
+  const past = pastOnset({ hands, worst })
   if (past !== null && past > PAST_DEGREES)
     return {
       what: `taken ${Math.round(past)}° past the first symptom.`,

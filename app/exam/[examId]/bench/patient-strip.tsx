@@ -45,6 +45,7 @@ function OneStep({ practice, bench, inHand }: Props & { readonly practice: Pract
     variant,
     stage: stage.id,
     reach: reached,
+    ...(hand.farthest !== null && { farthest: hand.farthest }),
     pace: hand.pace,
     asked: how,
   })

@@ -22,6 +22,8 @@ const FRAME_MS = 1000 / RATE
 /** The hand on a simulated person: how far it has gone, and what of it is seen. */
 export interface HandOn {
   readonly reach: Reach
+  /** The farthest a movement went, where it is not there any more. */
+  readonly farthest: number | null
   /** Something was done at this step. */
   readonly done: boolean
   readonly moves: boolean
@@ -42,6 +44,8 @@ export interface HandOn {
 
 interface Now {
   readonly value: number
+  /** The farthest from rest so far. */
+  readonly farthest: number
   readonly highest: number
   readonly held: number
   readonly winced: boolean
@@ -56,7 +60,7 @@ export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench)
   const kind = stage.angle && !stage.angle.unit ? 'angle' : stage.force ? 'force' : stage.holdSeconds > 0 ? 'hold' : 'once'
   const rest = stage.angle?.rest ?? 0
   const movement = useMemo(() => moved(patient, doing, rest), [patient, doing, rest])
-  const [now, setNow] = useState<Now>({ value: kind === 'angle' ? rest : 0, highest: 0, held: 0, winced: false })
+  const [now, setNow] = useState<Now>({ value: kind === 'angle' ? rest : 0, farthest: rest, highest: 0, held: 0, winced: false })
   const latest = useRef(now)
   const unsteady = useMemo(() => unsteadiness(`${patient.case} ${doing.test.id} ${doing.side} ${stage.id}`), [patient, doing, stage])
   const put = useCallback((next: Now) => {
@@ -86,7 +90,8 @@ export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench)
         const direction = movement.end < rest ? -1 : 1
         const value = within(before.value + moving * direction * speed * dt, rest, movement.end)
         const winced = before.winced || (movement.onset !== null && (value - movement.onset) * direction >= 0)
-        if (moving !== 0) put({ ...before, value, winced })
+        const farthest = (value - before.farthest) * direction > 0 ? value : before.farthest
+        if (moving !== 0) put({ ...before, value, farthest, winced })
         for (let at = last + FRAME_MS; at <= t; at += FRAME_MS) {
           const share = (at - last) / (t - last)
           feed.current(angleFrame(at, before.value + share * (value - before.value) + unsteady()))
@@ -117,11 +122,11 @@ export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench)
     const before = latest.current
     if (kind === 'angle') {
       const value = movement.onset ?? movement.end
-      put({ ...before, value, winced: movement.onset !== null })
+      put({ ...before, value, farthest: value, winced: movement.onset !== null })
       feed.current(angleFrame(performance.now(), value + unsteady()))
     } else if (kind === 'force' && stage.force) {
       const middle = (stage.force[0] + stage.force[1]) / 2
-      put({ value: middle, highest: middle, held: stage.holdSeconds, winced: wince !== null && wince <= middle })
+      put({ ...before, value: middle, highest: middle, held: stage.holdSeconds, winced: wince !== null && wince <= middle })
     } else if (kind === 'hold') put({ ...before, held: stage.holdSeconds })
   }, [kind, movement, stage, wince, unsteady, put])
   const reach = useMemo<Reach>(() => {
@@ -132,6 +137,7 @@ export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench)
   }, [kind, since, now, stage])
   return {
     reach,
+    farthest: kind === 'angle' && since !== null && Math.round(now.farthest) !== Math.round(now.value) ? Math.round(now.farthest) : null,
     done: since !== null,
     moves: moving !== 0,
     winced: now.winced,
