@@ -223,6 +223,17 @@ test('drills by keyboard, a class, and a case that a teacher writes', async ({ p
     .focus()
   await page.keyboard.press('Enter')
   await expectAccessible(page)
+  // Dragged by hand, from the first place to the last.
+  const rows = page.getByRole('list', { name: 'In order, first at the top' }).getByRole('listitem')
+  const handle = rows.first().getByRole('button', { name: /^Drag / })
+  const words = (await handle.getAttribute('aria-label'))?.replace('Drag ', '') ?? '?'
+  const [from, to] = [await handle.boundingBox(), await rows.last().boundingBox()]
+  if (!from || !to) throw new Error('There is nothing to drag.')
+  await page.mouse.move(from.x + 20, from.y + 20)
+  await page.mouse.down()
+  await page.mouse.move(from.x + 20, to.y + to.height / 2, { steps: 12 })
+  await page.mouse.up()
+  await expect(rows.last()).toContainText(words)
   await page.getByRole('button', { name: 'This is the order' }).press('Enter')
   await expect(page.getByText(/^(Right|Not right)\.$/)).toBeVisible()
   await page.goto(`${clinic.url}/practice/drill/load-feel`)
