@@ -224,9 +224,9 @@ describe('mechanics', () => {
 })
 
 describe('what truly hurts', () => {
-  it('can be shown by some order of tests in most people, whatever it is', () => {
+  it('can be shown by some order of tests in one of three people, whatever it is', () => {
     for (const source of PLAYED) {
-      const people = Array.from({ length: 2 }, (_, n) =>
+      const people = Array.from({ length: 3 }, (_, n) =>
         patientFrom({ region: PICTURES[source].region, sources: [{ source }], serious: null }, `shown ${source} ${n}`),
       )
       expect([source, people.some((p) => parOf(p).best !== null)]).toEqual([source, true])
