@@ -4,6 +4,7 @@ import { testById } from '../../catalogue'
 import { EDITION } from '../../edition'
 import type { ExamEvent } from '../../record/event'
 import type { Attempt, Commitment, HandsOn, PracticeStep } from '../attempt'
+import { costOf } from '../cost'
 import { carefulSteps, commitmentFrom, examine, perform } from '../examinee'
 import { casesWith, numberedCase, patientFrom } from '../generate'
 import { askedTruly, recorded } from '../perform'
@@ -67,7 +68,8 @@ describe('the judge', () => {
         const patient = numberedCase(region, n)
         const { record, commitment } = examine(patient, 'plan', EDITION)
         const given: Attempt = { events: record.events, steps: carefulSteps(patient, record.events), commitment, committedAt: record.events.at(-1)?.at ?? 0 }
-        const blamed = judge(patient, given, parOf(patient)).moments.filter(
+        // It is the plan itself that is judged.
+        const blamed = judge(patient, given, { ...NO_PAR, plan: costOf(record.events) }).moments.filter(
           (m) => m.verdict !== 'right' && m.skill !== 'conclusion' && m.skill !== 'calibration',
         )
         expect([patient.case, blamed]).toEqual([patient.case, []])
