@@ -12,18 +12,18 @@ import { patientOfCase, readCaseFile } from '@/core/trainer/case-file/from'
 import { urgencyOf } from '@/core/trainer/judge/expected'
 import { truthWords } from '@/core/trainer/judge/conclusion'
 import { performTruly } from '@/core/trainer/perform'
-import { CASE_REGIONS, type CaseRegion, PICTURES, PLAYED, type PlayedSource } from '@/core/trainer/picture'
+import { CASE_REGIONS, type CaseRegion, PLAYED, type PlayedSource } from '@/core/trainer/picture'
 import { SERIOUS, type SeriousId, seriousOf } from '@/core/trainer/serious'
 import { type TrapId, TRAPS, trapOf } from '@/core/trainer/trap'
 import { URGENCY_WORDS } from '@/core/safety/gate'
 import type { Problem } from '@/core/vocabulary/problem'
-import { SIDES } from '@/core/vocabulary/side'
 import { SOURCES } from '@/core/vocabulary/source'
 import { act } from '@/ui/act'
 import { Choice } from '@/ui/choice'
 import { DoorForm } from '@/ui/doors/door-form'
 import { BOX, Field, Select } from '@/ui/field'
 import { BeginNamed } from '../begin-case'
+import { LevelField, SideField } from '../source-fields'
 
 interface Props {
   readonly code: string
@@ -186,7 +186,6 @@ interface HiddenProps {
 }
 
 function Hidden({ label, held, onChange }: HiddenProps) {
-  const levels = held ? [...new Set(PICTURES[held.source].at.flatMap((line) => line.level ?? []))] : []
   return (
     <div className="flex flex-wrap items-end gap-3">
       <Field label={label} className="min-w-56 grow">
@@ -205,32 +204,14 @@ function Hidden({ label, held, onChange }: HiddenProps) {
           </Select>
         )}
       </Field>
+      {held && <SideField value={held.side} onChange={(side) => onChange({ ...held, side })} />}
       {held && (
-        <Field label="Side" className="w-28">
-          {(tie) => (
-            <Select {...tie} value={held.side} onChange={(e) => onChange({ ...held, side: e.target.value === 'left' ? 'left' : 'right' })}>
-              {SIDES.map((side) => (
-                <option key={side} value={side}>
-                  {side}
-                </option>
-              ))}
-            </Select>
-          )}
-        </Field>
-      )}
-      {held && levels.length > 0 && (
-        <Field label="Level" className="w-32">
-          {(tie) => (
-            <Select {...tie} value={held.level ?? ''} onChange={(e) => onChange({ ...held, level: e.target.value === '' ? null : e.target.value })}>
-              <option value="">drawn</option>
-              {levels.map((level) => (
-                <option key={level} value={level}>
-                  {level}
-                </option>
-              ))}
-            </Select>
-          )}
-        </Field>
+        <LevelField
+          source={held.source}
+          value={held.level ?? ''}
+          none="drawn"
+          onChange={(level) => onChange({ ...held, level: level === '' ? null : level })}
+        />
       )}
     </div>
   )

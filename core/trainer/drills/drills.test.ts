@@ -80,6 +80,38 @@ describe('a question of a drill', () => {
     expect(truths('side-sense', topicsOf('side-sense'))).toEqual(new Set(['left', 'right']))
   })
 
+  it('counts a rule as anybody would who reads what stands there', () => {
+    let read = 0
+    for (const topic of topicsOf('cluster-count')) {
+      for (const n of Array.from({ length: 12 }, (_, i) => i)) {
+        const item = itemOf('cluster-count', topic, ((n % 5) + 1) as Level, `c${n}`)
+        if (item.kind !== 'choice') continue
+        const [, k, of, counts = ''] = /at least (\d+) of (\d+) answered (yes|no)/.exec(item.ask) ?? []
+        expect(item.lines).toHaveLength(Number(of))
+        read++
+        const ending = (word: string) => item.lines.filter((line) => line.endsWith(`: ${word}`)).length
+        const [so, open] = [ending(counts), ending('not done')]
+        expect([topic, item.truth]).toEqual([topic, so >= Number(k) ? 'met' : so + open < Number(k) ? 'out-of-reach' : 'open'])
+      }
+    }
+    expect(read).toBeGreaterThan(100)
+  })
+
+  it('reckons what a negative result leaves, and both from sensitivity and specificity where no counts are given', () => {
+    fc.assert(
+      fc.property(fc.constantFrom('positive', 'negative'), fc.nat(5000), (topic, n) => {
+        const item = itemOf('figure-meaning', topic, 5, `${n}`)
+        if (item.kind !== 'estimate') throw new Error('A figure is estimated.')
+        const [, people = 0, have = 0, sens = 0, spec = 0] =
+          /Of (\d+) people (\d+) have it. Sensitivity (\d+) %, specificity (\d+) %/.exec(item.lines[0] ?? '')?.map(Number) ?? []
+        const p = have / people
+        const [hit, alarm] = [(p * sens) / 100, (1 - p) * (1 - spec / 100)]
+        const chance = topic === 'positive' ? hit / (hit + alarm) : (p - hit) / (1 - hit - alarm)
+        expect(Math.abs(item.truth - 100 * chance)).toBeLessThanOrEqual(1)
+      }),
+    )
+  })
+
   it('counts what a figure means out of people, and not by its specificity', () => {
     const item = itemOf('figure-meaning', 'positive', 1, 'x')
     const given = item.kind === 'estimate' ? (item.lines[0] ?? '') : ''

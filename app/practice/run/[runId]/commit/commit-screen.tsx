@@ -7,7 +7,7 @@ import { isSideless } from '@/core/trainer/sideless'
 import { CASE_REGIONS, PICTURES, PLAYED, type PlayedSource } from '@/core/trainer/picture'
 import { URGENCY_WORDS, type Urgency } from '@/core/safety/gate'
 import type { Problem } from '@/core/vocabulary/problem'
-import { SIDES, type Side } from '@/core/vocabulary/side'
+import type { Side } from '@/core/vocabulary/side'
 import { SOURCES } from '@/core/vocabulary/source'
 import { act } from '@/ui/act'
 import { Choice } from '@/ui/choice'
@@ -16,6 +16,7 @@ import { BOX, Field, Select } from '@/ui/field'
 import { useExam } from '@/ui/exam/store'
 import { usePractice } from '@/ui/practice/context'
 import { ScreenTitle } from '@/ui/screen-title'
+import { LevelField, SideField } from '../../../source-fields'
 
 interface Held {
   readonly source: PlayedSource | ''
@@ -139,7 +140,6 @@ interface HeldProps {
 }
 
 function HeldSource({ n, held, onChange }: HeldProps) {
-  const levels = held.source === '' ? [] : [...new Set(PICTURES[held.source].at.flatMap((line) => line.level ?? []))]
   return (
     <div className="flex flex-wrap items-end gap-3">
       <Field label={n === 0 ? 'The source' : 'A second source, if there is one'} className="min-w-64 grow">
@@ -158,34 +158,8 @@ function HeldSource({ n, held, onChange }: HeldProps) {
           </Select>
         )}
       </Field>
-      {held.source !== '' && !isSideless(held.source) && (
-        <Field label="Side" className="w-28">
-          {(tie) => (
-            <Select {...tie} value={held.side} onChange={(e) => onChange({ side: e.target.value as Held['side'] })}>
-              <option value="">Choose</option>
-              {SIDES.map((side) => (
-                <option key={side} value={side}>
-                  {side}
-                </option>
-              ))}
-            </Select>
-          )}
-        </Field>
-      )}
-      {levels.length > 0 && (
-        <Field label="Level" className="w-32">
-          {(tie) => (
-            <Select {...tie} value={held.level} onChange={(e) => onChange({ level: e.target.value })}>
-              <option value="">not said</option>
-              {levels.map((level) => (
-                <option key={level} value={level}>
-                  {level}
-                </option>
-              ))}
-            </Select>
-          )}
-        </Field>
-      )}
+      {held.source !== '' && !isSideless(held.source) && <SideField value={held.side} none="Choose" onChange={(side) => onChange({ side })} />}
+      {held.source !== '' && <LevelField source={held.source} value={held.level} none="not said" onChange={(level) => onChange({ level })} />}
     </div>
   )
 }
