@@ -3,7 +3,7 @@ import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import AxeBuilder from '@axe-core/playwright'
-import { expect, type Page, test as base } from '@playwright/test'
+import { type APIResponse, expect, type Page, test as base } from '@playwright/test'
 import type { ExamEvent } from '../core/record/event'
 import { type Exam, examFrom } from '../core/record/exam'
 import { fillDemoClinic } from '../db/demo/clinic'
@@ -259,11 +259,16 @@ export async function expectSaved(page: Page): Promise<void> {
   await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
 }
 
+/** Read an address. A connection that lay idle may be closed just as it is used again: then it is asked once more, as a browser does. */
+export function got(page: Page, url: string): Promise<APIResponse> {
+  return page.request.get(url, { maxRetries: 2 })
+}
+
 /** The record as it lies on disk, folded. */
 export async function recordOf(page: Page): Promise<Exam> {
   await expectSaved(page)
   const url = page.url().replace(/\/(story|safety|bench|weigh|recheck|note)([#?].*)?$/, '/events')
-  const { events } = (await (await page.request.get(url)).json()) as { events: ExamEvent[] }
+  const { events } = (await (await got(page, url)).json()) as { events: ExamEvent[] }
   const exam = examFrom(events)
   if (!exam) throw new Error('The examination is on disk.')
   return exam

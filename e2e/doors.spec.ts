@@ -6,7 +6,7 @@ import { accountByLogin } from '../db/queries/accounts'
 import { factorCode } from '../server/doors/second-factor'
 import { ACT_DOORS, type Door, doorOf } from '../server/doors/table'
 import { practise } from '../tests/practised'
-import { arrived, type Clinic, expect, expectAccessible, expectSaved, openClinic, patient, press, recordOf, test as base } from './clinic'
+import { arrived, type Clinic, expect, expectAccessible, expectSaved, openClinic, patient, press, recordOf, test as base, got } from './clinic'
 
 const LEAD = { name: 'Wenna Saltmarsh', login: 'wenna', password: 'three slow ferries at dusk' }
 const STUDENT = { name: 'Piran Oakes', login: 'piran', password: 'seven kites over the mole' }
@@ -80,7 +80,7 @@ function addresses(exam: string): readonly { readonly route: string; readonly pa
 }
 
 const ask = (request: APIRequestContext, url: string, method: string) =>
-  request.fetch(url, { method, maxRedirects: 0, ...(method === 'POST' && { data: { args: [] } }) })
+  request.fetch(url, { method, maxRedirects: 0, maxRetries: 2, ...(method === 'POST' && { data: { args: [] } }) })
 
 test('every page, route and act of the build refuses a stranger, a student and a session that is over', async ({ page, browser, clinic }) => {
   await begin(page, clinic)
@@ -182,7 +182,7 @@ test('a screen locks over a running examination, which goes on; signed out, the 
   // Keys of the bench reach nothing, and the server shows nothing.
   await press(page, 'Escape', 'Enter')
   await expect(lock).toBeVisible()
-  expect((await page.request.get(`${clinic.url}/exam/${clinic.examOf('Imre Talvane')}/record`)).status()).toBe(423)
+  expect((await got(page, `${clinic.url}/exam/${clinic.examOf('Imre Talvane')}/record`)).status()).toBe(423)
   const second = patient(await page.context().newPage())
   await second.goto(`${clinic.url}/today`)
   await expect(second).toHaveURL(/\/locked\?to=/)

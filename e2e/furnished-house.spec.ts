@@ -4,7 +4,22 @@ import path from 'node:path'
 import type { Page } from '@playwright/test'
 import { CATALOGUE } from '../core/catalogue'
 import { percent } from '../core/note/percent'
-import { arrived, askedFirst, counting, expect, expectAccessible, expectSaved, goTo, noToAll, patient, press, quietScreens, openClinic, test } from './clinic'
+import {
+  arrived,
+  askedFirst,
+  counting,
+  expect,
+  expectAccessible,
+  expectSaved,
+  goTo,
+  noToAll,
+  patient,
+  press,
+  quietScreens,
+  openClinic,
+  test,
+  got,
+} from './clinic'
 
 const bench = (page: Page) => ({
   heading: page.locator('#in-hand'),
@@ -130,7 +145,7 @@ test('two windows, an exam file that travels, and an evaluation that agrees with
   await away.context().close()
 
   // The file, evaluated without the application, says what Weigh says.
-  const text = await (await page.request.get(`${clinic.url}/exam/${imre}/file`)).text()
+  const text = await (await got(page, `${clinic.url}/exam/${imre}/file`)).text()
   const file = path.join(clinic.folder, 'imre.json')
   writeFileSync(file, text)
   const line = execFileSync('npm', ['run', '--silent', 'evaluate', '--', file], { encoding: 'utf8' })

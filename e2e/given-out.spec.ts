@@ -6,7 +6,7 @@ import ICAL from 'ical.js'
 import type { Page } from '@playwright/test'
 import { readPdf } from '../tests/read-pdf'
 import type { ExamEvent } from '../core/record/event'
-import { arrived, type Clinic, expect, expectAccessible, goTo, press, test } from './clinic'
+import { arrived, type Clinic, expect, expectAccessible, goTo, press, test, got } from './clinic'
 
 const SAFETY_WORDS = 'It does not diagnose. Follow your local law, scope of practice and emergency numbers.'
 
@@ -18,7 +18,7 @@ async function saved(page: Page, press: () => Promise<void>): Promise<{ readonly
 
 /** What is on disk of somebody's examination. */
 async function eventsOf(page: Page, clinic: Clinic, name: string): Promise<readonly ExamEvent[]> {
-  const answer = await page.request.get(`${clinic.url}/exam/${clinic.examOf(name)}/record`)
+  const answer = await got(page, `${clinic.url}/exam/${clinic.examOf(name)}/record`)
   return ((await answer.json()) as { events: readonly ExamEvent[] }).events
 }
 
@@ -109,9 +109,9 @@ test('an examination in every format, each read by another program; and on paper
   expect(event?.getFirstPropertyValue('summary')).toBe('Appointment')
   expect(calendar).toContain(':20270203T090000')
   expect(calendar).not.toMatch(/Odalys|pain|sacro/i)
-  const refused = await page.request.get(`${odalys}/out/appointment.ics?start=2027-02-30T09:00&zone=Europe/London`)
+  const refused = await got(page, `${odalys}/out/appointment.ics?start=2027-02-30T09:00&zone=Europe/London`)
   expect(refused.status()).toBe(422)
-  expect((await page.request.get(`${odalys}/out/secrets.pdf`)).status()).toBe(404)
+  expect((await got(page, `${odalys}/out/secrets.pdf`)).status()).toBe(404)
 
   // The layout is chosen here for this note, in Settings for all of them.
   await page.goto(`${clinic.url}/settings`)

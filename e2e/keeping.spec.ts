@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process'
-import { arrived, expect, expectAccessible, recordOf, press, test } from './clinic'
+import { arrived, expect, expectAccessible, recordOf, press, test, got } from './clinic'
 
 test('a backup from Settings is restored, a person is saved as a file and erased, and the chain tells of it', async ({ page, clinic }) => {
   const exam = clinic.examOf('Odalys Brightmoor')
@@ -34,7 +34,7 @@ test('a backup from Settings is restored, a person is saved as a file and erased
   const saved = page.waitForEvent('download')
   await page.getByRole('link', { name: 'Save everything about this person' }).click()
   expect((await saved).suggestedFilename()).toMatch(/^person-102-\d{4}-\d\d-\d\d\.json$/)
-  const whole = (await (await page.request.get(page.url() + '/export')).json()) as { exams: { file: { events: unknown[] } }[]; opened: { what: string }[] }
+  const whole = (await (await got(page, page.url() + '/export')).json()) as { exams: { file: { events: unknown[] } }[]; opened: { what: string }[] }
   expect(whole.exams[0]?.file.events.length).toBeGreaterThan(10)
   expect(whole.opened.map((line) => line.what)).toContain('opened')
 
@@ -55,7 +55,7 @@ test('a backup from Settings is restored, a person is saved as a file and erased
   await page.getByRole('link', { name: 'Go to Today' }).click()
   await arrived(page)
   await expect(page.getByRole('main')).not.toContainText('Brightmoor')
-  expect((await page.request.get(`${clinic.url}/exam/${exam}/record`)).status()).toBe(404)
+  expect((await got(page, `${clinic.url}/exam/${exam}/record`)).status()).toBe(404)
 
   const tool = (name: string) =>
     execFileSync('npm', ['run', '--silent', name], {

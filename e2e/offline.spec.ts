@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { arrived, expect, expectAccessible, expectSaved, openClinic, patient, press, recordOf, test } from './clinic'
+import { arrived, expect, expectAccessible, expectSaved, openClinic, patient, press, recordOf, test, got } from './clinic'
 
 /** The program and today's examinations are on the device. */
 async function onDevice(page: Page, url: string): Promise<void> {
@@ -95,7 +95,7 @@ test('two windows without a server: what both record arrives, once each, and wha
   await arrived(second)
   await clinic.start()
   for (const one of [page, second]) await expectSaved(one)
-  const { events } = (await (await page.request.get(`${clinic.url}/exam/${exam}/events`)).json()) as { events: readonly { type: string; text?: string }[] }
+  const { events } = (await (await got(page, `${clinic.url}/exam/${exam}/events`)).json()) as { events: readonly { type: string; text?: string }[] }
   const texts = events.filter((event) => event.type === 'note-written').map((event) => event.text)
   for (const text of ['From the first window.', 'From the second window.']) expect(texts.filter((one) => one === text)).toHaveLength(1)
 })
@@ -181,7 +181,7 @@ test('what waited when somebody signed out is sealed, is nobody else’s, and is
     await page.getByRole('button', { name: 'Sign in' }).click()
     await expect(page).toHaveURL(/\/today$/)
     await expect.poll(() => waiting(page)).toBe(0)
-    const { events } = (await (await page.request.get(`${clinic.url}/exam/${exam}/events`)).json()) as { events: readonly { by: string }[] }
+    const { events } = (await (await got(page, `${clinic.url}/exam/${exam}/events`)).json()) as { events: readonly { by: string }[] }
     expect(events.at(-1)?.by).toBe('wenna-saltmarsh')
   } finally {
     await clinic.close()

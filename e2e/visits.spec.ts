@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { arrived, askedFirst, counting, expect, expectAccessible, expectSaved, goTo, patient, press, recordOf, test } from './clinic'
+import { arrived, askedFirst, counting, expect, expectAccessible, expectSaved, goTo, patient, press, recordOf, test, got } from './clinic'
 
 const heading = (page: Page) => page.locator('#in-hand')
 const told = (page: Page) => page.locator('[role=alert]:not([id])')
@@ -206,7 +206,7 @@ test('an audit adds up what was done, against what turned out, and each figure n
   await expect(page.getByText('No examination in this stretch of time')).toBeVisible()
   await page.getByLabel('To').fill('2001-01-01')
   await expect(page.getByText('The last day comes before the first.')).toBeVisible()
-  expect((await page.request.get(`${clinic.url}/audit/part?from=x&to=1`)).status()).toBe(422)
+  expect((await got(page, `${clinic.url}/audit/part?from=x&to=1`)).status()).toBe(422)
 })
 
 test('two examiners measure the same people; an own error replaces the published one by a choice that stays on record', async ({ page, clinic }) => {

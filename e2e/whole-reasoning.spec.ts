@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process'
 import { readFileSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
 import { percent } from '../core/note/percent'
-import { expect, expectAccessible, expectSaved, goTo, press, recordOf, test } from './clinic'
+import { expect, expectAccessible, expectSaved, goTo, press, recordOf, test, got } from './clinic'
 
 interface Evaluation {
   readonly rules: readonly { readonly id: string; readonly side: string; readonly state: string }[]
@@ -148,7 +148,7 @@ test('own figures and own rules speak under their author’s name, on Weigh, in 
 
   // The file carries what the clinic knew, so another program gives the same figures.
   const file = path.join(clinic.folder, 'odalys.json')
-  writeFileSync(file, await (await page.request.get(`${clinic.url}/exam/${odalys}/file`)).text())
+  writeFileSync(file, await (await got(page, `${clinic.url}/exam/${odalys}/file`)).text())
   const sij = evaluate(file).sources.find((s) => s.id === 'sij-pain' && s.side === 'right')
   const figures = page.getByRole('region', { name: 'Four estimates' })
   await expect(figures).toContainText(`Model, tests correlated${percent(sij?.model ?? 0)}`)
