@@ -1,5 +1,6 @@
 import { redirect } from 'next/navigation'
+import { page } from '@/server/auth/page'
 
-export default function Home() {
+export default page('/', () => {
   redirect('/today')
-}
+})

@@ -14,7 +14,7 @@ import { examHeads } from '../db/queries/exams'
 import { importedAs } from '../db/queries/imports'
 import { trailLines } from '../db/queries/trail'
 import { setCondition } from '../server/condition'
-import { digest } from '../server/doors/secrets'
+import { digest } from '../server/auth/secrets'
 import { examTitle } from '../server/exam-title'
 import { announce, listen, live, tellDevices } from '../server/live'
 import { GET as GET_EVENTS, POST as POST_EVENTS } from './exam/[examId]/events/route'
@@ -278,7 +278,7 @@ describe('exam files over the wire', () => {
     expect(importedAs(db(), file.exam.id)).toMatchObject({ by: 'maren-oake', authors: ['maren-oake'], entries: file.events.length })
     expect(importedAs(db(), examId)).toBeNull()
     // The file uses a short name that is somebody's here: it stays what the file says.
-    expect(examTitle(file.exam.id)?.who).toMatch(/by maren-oake, as the file says\. Imported \d/)
+    expect(examTitle(db(), file.exam.id)?.who).toMatch(/by maren-oake, as the file says\. Imported \d/)
     const longer = {
       ...file,
       events: [...file.events, { type: 'note-written', text: 'added by a file', id: composedId(40, 'added', 1), at: 9, by: 'maren-oake' }],

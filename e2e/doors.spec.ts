@@ -3,8 +3,8 @@ import path from 'node:path'
 import type { APIRequestContext, Browser, Page } from '@playwright/test'
 import { openDb } from '../db/open'
 import { accountByLogin } from '../db/queries/accounts'
-import { factorCode } from '../server/doors/second-factor'
-import { ACT_DOORS, type Door, doorOf } from '../server/doors/table'
+import { factorCode } from '../server/auth/second-factor'
+import { type AccessLevel, matchRoute, PROCEDURE_ACCESS } from '../server/auth/routes'
 import { practise } from '../tests/practised'
 import { arrived, type Clinic, expect, expectAccessible, expectSaved, openClinic, patient, press, recordOf, test as base, got } from './clinic'
 
@@ -106,8 +106,9 @@ test('every page, route and act of the build refuses a stranger, a student and a
   const walked = addresses(exam)
   expect(walked.length).toBeGreaterThan(35)
   for (const { route, path, page: isPage } of walked) {
-    const { door, route: known } = doorOf(path)
-    if (route !== '/do/[act]') expect(known, `${route} has a door of its own`).toBe(route)
+    const matched = matchRoute(path)
+    expect(matched?.name, `${route} stands in the table`).toBe(route)
+    const door = matched?.access ?? 'lead'
     for (const method of isPage ? ['GET'] : ['GET', 'POST']) {
       const url = clinic.url + path
       if (door !== 'anyone') {
@@ -119,23 +120,23 @@ test('every page, route and act of the build refuses a stranger, a student and a
         }
       }
       const answer = await ask(student.request, url, method)
-      const forbidden: readonly Door[] = ['clinic', 'exam', 'lead']
+      const forbidden: readonly AccessLevel[] = ['clinic', 'exam', 'lead']
       if (forbidden.includes(door)) expect(answer.status(), `a student: ${method} ${route}`).toBe(403)
       expect(answer.status(), route).toBeLessThan(500)
       expect(await answer.text(), `a student: ${route}`).not.toMatch(/Talvane|bell-founder/)
     }
   }
-  for (const [name, door] of Object.entries(ACT_DOORS)) {
+  for (const [name, door] of Object.entries(PROCEDURE_ACCESS)) {
     const url = `${clinic.url}/do/${name}`
     if (door !== 'anyone') for (const [who, request] of nobodies) expect((await ask(request, url, 'POST')).status(), `${who}: ${name}`).toBe(401)
     if (door === 'clinic' || door === 'lead') expect((await ask(student.request, url, 'POST')).status(), `a student: ${name}`).toBe(403)
   }
   // A practitioner leads nothing, and a student works on what is entrusted to them.
   const practitioner = await join(browser, clinic, await invite(page, clinic, PRACTITIONER, 'practitioner'), PRACTITIONER.password)
-  for (const [name, door] of Object.entries(ACT_DOORS))
+  for (const [name, door] of Object.entries(PROCEDURE_ACCESS))
     if (door === 'lead') expect((await ask(practitioner.request, `${clinic.url}/do/${name}`, 'POST')).status()).toBe(403)
   for (const { path, page: isPage } of walked)
-    if (doorOf(path).door === 'lead' && isPage) expect((await ask(practitioner.request, clinic.url + path, 'GET')).status()).toBe(403)
+    if (matchRoute(path)?.access === 'lead' && isPage) expect((await ask(practitioner.request, clinic.url + path, 'GET')).status()).toBe(403)
 
   await practitioner.goto(`${clinic.url}/exam/${exam}/bench`)
   await practitioner.getByTitle('Imre Talvane').click()

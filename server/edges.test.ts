@@ -7,7 +7,7 @@ import { readSent } from './sent-events'
 
 const post = (body: string, headers: Record<string, string> = {}) =>
   new Request('http://127.0.0.1:4321/x', { method: 'POST', body, headers: { host: '127.0.0.1:4321', ...headers } })
-const echo = route({ as: 'json' }, ({ body }) => Response.json({ got: body }))
+const echo = route('/exchange/people', { as: 'json' }, ({ body }) => Response.json({ got: body }))
 const none = { params: Promise.resolve({}) }
 
 describe('a route', () => {
@@ -56,7 +56,7 @@ describe('a route', () => {
   })
 
   it('answers a throw with a problem that quotes nothing of it, and bytes that are no text with 400', async () => {
-    const broken = route({ as: 'json' }, () => {
+    const broken = route('/exchange/people', { as: 'json' }, () => {
       throw new Error('the story of somebody')
     })
     const answer = await broken(post('{}'), none)

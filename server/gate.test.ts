@@ -2,7 +2,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { clinicOnDisk } from '../tests/clinic-on-disk'
-import { type Gated, gate } from './gate'
+import { type Gated, gate, isInternalHeader } from './gate'
 
 clinicOnDisk({ DUST_LANTERN_DEMO: 'yes', TRUSTED_PROXY: '10.0.0.2', ALLOWED_HOSTS: 'clinic.lan' })
 
@@ -58,12 +58,33 @@ describe('the gate before every page and route', () => {
       '/a\\b',
       'http://elsewhere.example/',
       '*',
+      '/_next/../settings/trail',
+      '/sign-in/%2e%2e/settings/trail',
+      '/library/..%2fsettings%2ftrail',
+      '/%73ettings/trail',
+      '/settings/trail#x',
+      '/today?nxtPexamId=x',
     ]) {
       const answer = asked(path)
       expect(status(answer), path).toBe(400)
       expect(answer.pass ? {} : JSON.parse(answer.body)).toMatchObject({ what: 'This address cannot be read.', do: 'Open it from Today.' })
     }
     expect(status(asked(`/today?find=${'x'.repeat(9000)}`))).toBe(414)
+  })
+
+  it('the framework is given the path that access was decided on, and what no route serves under one name', () => {
+    const served = (url: string) => {
+      const gated = asked(url)
+      return gated.pass ? gated.url : null
+    }
+    expect(served('/exam/any/bench?a=1')).toBe('/exam/any/bench?a=1')
+    expect(served('/_next/static/chunks/a.js')).toBe('/_next/static/chunks/a.js')
+    for (const url of ['/nothing', '/settings/trail.rsc', '/exam/any/record.json', '/settings/trail.segments/_tree.segment.rsc']) expect(served(url)).toBe('/not-found')
+    for (const url of ['/_next/data/build/settings/trail.json', '/_next/image?url=%2Ftoday&w=64&q=75']) expect(status(asked(url))).toBe(404)
+    expect(status(asked('/today/'))).toBe(308)
+    for (const name of ['x-nextjs-data', 'x-matched-path', 'x-invoke-path', 'x-now-route-matches', 'x-lantern-address', 'x-forwarded-host'])
+      expect(isInternalHeader(name), name).toBe(true)
+    for (const name of ['rsc', 'next-router-prefetch', 'next-router-state-tree', 'cookie', 'accept']) expect(isInternalHeader(name), name).toBe(false)
   })
 
   it('every page has a nonce of its own in a policy that lets nothing in from outside, and is kept by nothing', () => {
@@ -88,7 +109,7 @@ describe('the gate before every page and route', () => {
         fc.dictionary(fc.constantFrom('host', 'cookie', 'x-forwarded-for', 'origin', 'rsc'), fc.string({ unit: 'binary' })),
         (path, method, headers) => {
           const answer = asked(path, { method, headers })
-          expect([0, 303, 400, 401, 403, 404, 405, 414, 421]).toContain(status(answer))
+          expect([0, 303, 308, 400, 401, 403, 404, 405, 414, 421]).toContain(status(answer))
           expect((answer.pass ? answer.response : answer.headers)['x-content-type-options']).toBe('nosniff')
         },
       ),

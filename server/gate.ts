@@ -2,10 +2,11 @@ import { randomBytes } from 'node:crypto'
 import type { IncomingMessage } from 'node:http'
 import { db } from '../db'
 import { changeSession } from '../db/queries/accounts'
-import { noteOpening, PERSON } from './doors/openings'
-import { ADDRESS_HEADER, SECURE_HEADER } from './doors/asking'
+import { ADDRESS_HEADER, SECURE_HEADER } from './auth/asking'
+import { readRequestPath } from './auth/request-path'
+import { matchRoute } from './auth/routes'
 import { environment, isOwnHost } from './environment'
-import { admitAt, type Refusal, REFUSALS, type Visitor } from './identity'
+import { type Admission, admit, type Credentials, type Refusal, refusalFor, REFUSALS, type Visitor, visitorOf } from './identity'
 
 /** On every answer, whoever gives it. */
 const ALWAYS: Readonly<Record<string, string>> = {
@@ -27,16 +28,18 @@ const TLS_ONLY = 'max-age=15552000'
 const FOR_PAGES: ReadonlySet<string> = new Set(['GET', 'HEAD'])
 const FOR_ROUTES: ReadonlySet<string> = new Set(['GET', 'HEAD', 'POST', 'OPTIONS'])
 
-/** Addresses that a route answers: it reads bodies and checks what they hold itself. */
-const ROUTES =
-  /^\/(audit\/(part|file)|do\/[^/]+|devices\/[^/]+|exchange\/(archive|archive\/progress|import|people)|people\/rows|person\/[^/]+\/(archive|export|figures)|practice\/history|practice\/cases\/[^/]+\/file|practice\/run\/[^/]+\/(events|record|steps)|live|health|still-here|device-key|today\/(rows|keep)|settings\/trail\/file|exam\/[^/]+\/(events|file|out\/[^/]+|pair|record|students))$/
-
 /** The longest address; longer ones are no address of ours. */
 const LONGEST_URL = 8000
 
 /** What the gate does with a request: on to the framework with these headers, or answered here. */
 export type Gated =
-  | { readonly pass: true; readonly request: Readonly<Record<string, string>>; readonly response: Readonly<Record<string, string>> }
+  | {
+      readonly pass: true
+      /** The one target that is served: the framework is given this and not what was sent. */
+      readonly url: string
+      readonly request: Readonly<Record<string, string>>
+      readonly response: Readonly<Record<string, string>>
+    }
   | { readonly pass: false; readonly status: number; readonly headers: Readonly<Record<string, string>>; readonly body: string }
 
 type Request = Pick<IncomingMessage, 'method' | 'url' | 'headers'> & {
@@ -57,41 +60,64 @@ export function gate(request: Request, now: number): Gated {
     return refuse(421, 'This server is not known under that name.', 'Open it under its own address, or name the address in ALLOWED_HOSTS.')
   }
   if (url.length > LONGEST_URL) return refuse(414, 'This address is too long.', 'Open it from Today.')
-  const [path, query] = split(url)
-  if (!path.startsWith('/') || path.includes('//') || !isReadable(path) || !isReadable(query))
-    return refuse(400, 'This address cannot be read.', 'Open it from Today.')
-  const isRoute = ROUTES.test(path)
+  const target = readRequestPath(url)
   const { method = '' } = request
-  if (!(isRoute ? FOR_ROUTES : FOR_PAGES).has(method) || 'next-action' in request.headers || 'x-middleware-subrequest' in request.headers) {
+  const reads = method === 'GET' || method === 'HEAD'
+  if (!target.ok) {
+    if (target.normal === undefined || !reads) return refuse(400, 'This address cannot be read.', 'Open it from Today.')
+    return { pass: false, status: 308, headers: { ...always, location: target.normal, 'cache-control': 'no-store' }, body: '' }
+  }
+  const { path, query } = target
+  const found = matchRoute(path)
+  const isProgram = isProgramFile(path)
+  const isData = found?.kind === 'data'
+  if (!(isData ? FOR_ROUTES : FOR_PAGES).has(method) || 'next-action' in request.headers || 'x-middleware-subrequest' in request.headers) {
     return refuse(405, 'This address is not asked in that way.', 'Open it from Today.')
   }
-  if (path === '/_next/image') return refuse(404, 'There is nothing under this address.', 'Open it from Today.')
-  const cookies = request.headers.cookie
-  const admission = admitAt(path, cookies, now)
-  if (!admission.ok) return isRoute || method !== 'GET' ? told(admission.why, always) : shown(admission.why, url, always, 'rsc' in request.headers)
-  const { visitor, found } = admission
-  if (found.door !== 'anyone' && found.door !== 'held') seen(visitor, now)
-  // A link that is on the screen is fetched ahead: it names the person, as the list does, and no hand has opened anything.
-  const ahead = 'rsc' in request.headers && 'next-router-prefetch' in request.headers && !isRoute
-  if ((found.door === 'exam' || found.route === PERSON) && method === 'GET' && !ahead) {
-    noteOpening({ visitor, address, now }, found.params.examId ?? found.params.personId ?? '', found.route)
+  // Other files of the framework than its own program, such as its image service and its data of pages, are not offered.
+  if (path.startsWith('/_next/') && !isProgram) return refuse(404, 'There is nothing under this address.', 'Open it from Today.')
+  const credentials = { cookies: request.headers.cookie, secure }
+  if (!isProgram) {
+    const admission = found ? admit(found.name, found.params, credentials, now) : admitUnknown(credentials, now)
+    if (!admission.ok) {
+      return isData || method !== 'GET' ? refusedData(admission.why, always) : refusedPage(admission.why, path + query, always, 'rsc' in request.headers)
+    }
+    if (found?.access !== 'anyone' && found?.access !== 'held') seen(admission.visitor, now)
   }
-  const isStatic = path.startsWith('/_next/static/') || path === '/icon.svg' || path === '/manifest.webmanifest'
+  const isStatic = isProgram || found?.kind === 'file'
   const policy = isStatic ? null : pagePolicy()
   return {
     pass: true,
+    // What no route serves is drawn as "not found" under one address, whatever the framework would make of the one that was asked.
+    url: found || isProgram ? path + query : NOT_FOUND,
     request: {
       [ADDRESS_HEADER]: address,
       [SECURE_HEADER]: secure ? 'yes' : 'no',
       host: host ?? '',
       ...(policy && { 'x-nonce': policy.nonce, 'content-security-policy': policy.text }),
     },
-    response: { ...always, ...(policy && { 'content-security-policy': policy.text, 'cache-control': isRoute ? 'no-store' : PAGE_CACHE }) },
+    response: { ...always, ...(policy && { 'content-security-policy': policy.text, 'cache-control': isData ? 'no-store' : PAGE_CACHE }) },
   }
 }
 
+/** No route of the program: the framework answers it with its own page for that. */
+const NOT_FOUND = '/not-found'
+
+/** Files of the program that the build made; while developing the framework's own helpers too. */
+function isProgramFile(path: string): boolean {
+  if (process.env.NODE_ENV === 'development' && /^\/(_next|__nextjs)/.test(path)) return true
+  return path.startsWith('/_next/static/')
+}
+
+/** That there is nothing under an address is told to whoever is signed in alone. */
+function admitUnknown(credentials: Credentials, now: number): Admission {
+  const visitor = visitorOf(credentials, now)
+  const why = refusalFor('own', visitor, undefined)
+  return why === null ? { ok: true, visitor } : { ok: false, why, visitor }
+}
+
 /** Headers that only the gate may set, and those a proxy sets that nobody vouches for. */
-export const NOT_FROM_OUTSIDE: readonly string[] = [
+const NOT_FROM_OUTSIDE: readonly string[] = [
   ADDRESS_HEADER,
   SECURE_HEADER,
   'x-nonce',
@@ -103,6 +129,14 @@ export const NOT_FROM_OUTSIDE: readonly string[] = [
   'forwarded',
   'x-real-ip',
 ]
+
+/** Headers by which the framework talks to itself; from outside they would name another page, or another way to draw it. */
+const INTERNAL = /^(?:x-nextjs|x-middleware|x-invoke|x-matched|x-now|x-vercel|x-next-|x-prerender|x-action|x-rewrite|x-original|next-resume|next-html)/
+
+/** Is this a header that nobody outside may set? */
+export function isInternalHeader(name: string): boolean {
+  return NOT_FROM_OUTSIDE.includes(name) || INTERNAL.test(name)
+}
 
 const KEPT = 'Nothing was changed; everything recorded is kept.'
 
@@ -117,20 +151,6 @@ function otherEnd({ socket, headers }: Request): { readonly address: string; rea
     address: first(headers['x-forwarded-for']) || peer,
     secure: first(headers['x-forwarded-proto']) === 'https',
     host: first(headers['x-forwarded-host']) || own.host,
-  }
-}
-
-function split(url: string): readonly [string, string] {
-  const at = url.indexOf('?')
-  return at < 0 ? [url, ''] : [url.slice(0, at), url.slice(at)]
-}
-
-/** A percent sign that begins nothing, or a byte that is no letter, would be thrown at by whoever decodes it later. */
-function isReadable(text: string): boolean {
-  try {
-    return !/[\u0000-\u001f\u007f\\]/.test(decodeURIComponent(text))
-  } catch {
-    return false
   }
 }
 
@@ -153,13 +173,13 @@ function answer(status: number, headers: Readonly<Record<string, string>>, body:
   return { pass: false, status, headers: { ...headers, 'content-type': 'application/json', 'cache-control': 'no-store' }, body: JSON.stringify(body) }
 }
 
-function told(why: Refusal, headers: Readonly<Record<string, string>>): Gated {
+function refusedData(why: Refusal, headers: Readonly<Record<string, string>>): Gated {
   const { status, what, do: todo } = REFUSALS[why]
   return answer(status, headers, { what, kept: 'Nothing was written; what this window holds stays in it.', do: todo, why })
 }
 
 /** A page leads to where the door opens; what is not theirs says so in place. */
-function shown(why: Refusal, url: string, headers: Readonly<Record<string, string>>, part: boolean): Gated {
+function refusedPage(why: Refusal, url: string, headers: Readonly<Record<string, string>>, part: boolean): Gated {
   if (why === 'not-yours') {
     const { status, what, do: todo } = REFUSALS[why]
     return {

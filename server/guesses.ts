@@ -1,4 +1,4 @@
-import { attempts } from './doors/attempts'
+import { attempts } from './auth/attempts'
 
 /** Wrong codes of all addresses together in a minute, after which only who has shown a right one is heard. */
 const MOST_A_MINUTE = 60

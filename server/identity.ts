@@ -1,8 +1,8 @@
 import { db } from '../db'
 import { type HeldSession, sessionById, type SessionRow, sessionsOf } from '../db/queries/accounts'
 import { isEntrusted } from '../db/queries/entrusted'
-import { digest } from './doors/secrets'
-import { type Door, doorOf, type Found, passes } from './doors/table'
+import { digest } from './auth/secrets'
+import { type AccessLevel, accessOf, permits, type RouteName } from './auth/routes'
 import { environment } from './environment'
 import { DEMO_WHO, type Who } from './who'
 
@@ -28,20 +28,39 @@ export function cookieName(secure: boolean): string {
   return secure ? '__Host-lantern' : 'lantern'
 }
 
-/** The token of a cookie header, whichever way it was set. */
-export function tokenOf(cookies: string | null | undefined): string | null {
-  const found = /(?:^|;\s*)(?:__Host-lantern|lantern)=([A-Za-z0-9_-]{20,100})(?:;|$)/.exec(cookies ?? '')
-  return found?.[1] ?? null
+/** What identifies a request: its cookie header, and whether it came over TLS. */
+export interface Credentials {
+  readonly cookies: string | null | undefined
+  readonly secure: boolean
+}
+
+/**
+ * The session token of a request. Over TLS only the `__Host-` cookie counts: a plain one can be set by any other service of the same
+ * host, or by somebody on the way before TLS began.
+ */
+export function tokenOf({ cookies, secure }: Credentials): string | null {
+  return cookieOf(cookies, cookieName(secure))
+}
+
+/** The value of a cookie of ours: a random token in base64url. */
+export function cookieOf(cookies: string | null | undefined, name: string): string | null {
+  for (const part of (cookies ?? '').split(';')) {
+    const at = part.indexOf('=')
+    if (at > 0 && part.slice(0, at).trim() === name) {
+      const value = part.slice(at + 1).trim()
+      return /^[A-Za-z0-9_.-]{20,300}$/.test(value) ? value : null
+    }
+  }
+  return null
 }
 
 /**
  * Who sent this? The one place where that is decided.
  *
- * @param cookies - the cookie header
  * @param now - milliseconds since 1970
  */
-export function visitorOf(cookies: string | null | undefined, now: number): Visitor {
-  const token = tokenOf(cookies)
+export function visitorOf(credentials: Credentials, now: number): Visitor {
+  const token = tokenOf(credentials)
   const held = token === null ? undefined : sessionById(db(), digest(token))
   if (held) return visitorIn(held, now)
   return environment().demo ? { kind: 'open', session: '', who: DEMO_WHO, pin: false } : STRANGER
@@ -63,33 +82,34 @@ export function signedInBy(account: string, now: number): readonly SessionRow[] 
 
 /** May this person work on this examination? A student may on what is entrusted to them. */
 export function mayOpen({ id, role }: Who, examId: string): boolean {
-  return passes('exam', role, () => isEntrusted(db(), examId, id))
+  return permits('exam', role, () => isEntrusted(db(), examId, id))
 }
 
 /** Why somebody is not let in. */
 export type Refusal = 'sign-in' | 'second-factor' | 'unlock' | 'not-yours'
 
-/** What becomes of a request at its door. */
-export type Admission =
-  | { readonly ok: true; readonly visitor: Visitor; readonly found: Found }
-  | { readonly ok: false; readonly why: Refusal; readonly found: Found; readonly visitor: Visitor }
+/** Whether a request is let in to a route, and who sent it. */
+export type Admission = { readonly ok: true; readonly visitor: Visitor } | { readonly ok: false; readonly why: Refusal; readonly visitor: Visitor }
 
-/** May whoever sent this go through the door of this address? */
-export function admitAt(pathname: string, cookies: string | null | undefined, now: number): Admission {
-  const found = doorOf(pathname)
-  const visitor = visitorOf(cookies, now)
-  const why = refusalAt(found.door, visitor, found.params.examId)
-  return why === null ? { ok: true, visitor, found } : { ok: false, why, found, visitor }
+/**
+ * Is this route, with these parameters, open to whoever sent the request? Asked by the gate for the path, and again by the page, its
+ * metadata and its handler for the parameters that the framework gave them.
+ */
+export function admit(name: RouteName, params: Readonly<Record<string, string | undefined>>, credentials: Credentials, now: number): Admission {
+  const visitor = visitorOf(credentials, now)
+  const why = refusalFor(accessOf(name, params), visitor, params.examId)
+  return why === null ? { ok: true, visitor } : { ok: false, why, visitor }
 }
 
-function refusalAt(door: Door, visitor: Visitor, examId: string | undefined): Refusal | null {
-  if (door === 'anyone') return null
+/** Why a visitor may not use an access level; null when they may. */
+export function refusalFor(access: AccessLevel, visitor: Visitor, examId: string | undefined): Refusal | null {
+  if (access === 'anyone') return null
   if (visitor.kind === 'stranger') return 'sign-in'
-  if (visitor.kind === 'half') return door === 'half' ? null : 'second-factor'
-  if (door === 'half') return 'not-yours'
-  if (visitor.kind === 'locked' && door !== 'held') return 'unlock'
+  if (visitor.kind === 'half') return access === 'half' ? null : 'second-factor'
+  if (access === 'half') return 'not-yours'
+  if (visitor.kind === 'locked' && access !== 'held') return 'unlock'
   const { who } = visitor
-  return passes(door, who.role, () => examId !== undefined && mayOpen(who, examId)) ? null : 'not-yours'
+  return permits(access, who.role, () => examId !== undefined && mayOpen(who, examId)) ? null : 'not-yours'
 }
 
 /** In words, for what is no page: status, what, and what to do. */

@@ -1,9 +1,13 @@
 import type { Problem } from '../core/vocabulary/problem'
 import { conditionWords, noteTrouble } from './condition'
+import { db } from '../db'
+import { ADDRESS_HEADER, credentialsOf } from './auth/asking'
+import { noteRead } from './auth/openings'
+import type { Given } from './auth/page'
+import type { DataName, RouteParams } from './auth/routes'
 import { environment, isOwnHost } from './environment'
-import { admitAt, REFUSALS, type Visitor } from './identity'
+import { admit, REFUSALS, type Visitor } from './identity'
 import { log, loggable } from './log'
-import type { Who } from './who'
 
 /** On every answer: nothing guesses its kind, nothing keeps it, nothing else shows it. */
 const HEADERS = {
@@ -22,82 +26,76 @@ export interface Reads {
   readonly largest?: number
 }
 
-/** What a route is given. */
-export interface Asked<P, B> {
+/** What a data route is given: what was sent, who sent it, and, for whoever is signed in, the database. */
+export type RouteContext<R extends DataName, B> = {
   readonly request: Request
-  readonly params: P
+  readonly params: RouteParams<R>
   readonly body: B
-  /** Whoever is signed in. */
-  readonly who: Who
   readonly visitor: Visitor
   readonly url: URL
+  readonly now: number
+} & Given<R>
+
+declare const GUARDED: unique symbol
+
+/** A handler that asks for its access itself; the contract of the routes accepts nothing else. */
+export type GuardedRoute<R extends DataName> = ((request: Request, context: { readonly params: Promise<RouteParams<R>> }) => Promise<Response>) & {
+  readonly [GUARDED]: R
 }
 
-/** What a route is given behind which nothing of a patient is, or whose address holds a code. Anybody may have sent it. */
-export type AskedByAnybody<P, B> = Omit<Asked<P, B>, 'who'>
-
-type Handler<P> = (request: Request, context: { readonly params: Promise<P> }) => Promise<Response>
-
-/** What a route does with what it is given. */
-type Work<A> = (asked: A) => Promise<Response> | Response
+type Work<A> = (context: A) => Promise<Response> | Response
 
 /**
- * A route: every one of them passes here.
+ * A data route: every one of them passes here.
  *
- * Checks the host it was asked under, the page it came from, who asks and whether the door of this address is theirs, and the size of
- * the body while it is read, and answers every throw with a problem. Each answer carries the number under which the log knows it.
+ * Checks the host it was asked under, the page it came from, whether its access level in the table is open to whoever asks, and the size
+ * of the body while it is read, and answers every throw with a problem. Each answer carries the number under which the log knows it.
+ *
+ * @param name - the route, as its folder is called
  */
-export function route<P extends Readonly<Record<string, string>>>(tell: Work<Asked<P, undefined>>): Handler<P>
-export function route<P extends Readonly<Record<string, string>>>(reads: Reads & { as: 'json' }, take: Work<Asked<P, unknown>>): Handler<P>
-export function route<P extends Readonly<Record<string, string>>>(reads: Reads & { as: 'text' }, take: Work<Asked<P, string>>): Handler<P>
-export function route<P>(first: Reads | Work<Asked<P, undefined>>, second?: Work<Asked<P, never>>): Handler<P> {
+export function route<const R extends DataName>(name: R, read: Work<RouteContext<R, undefined>>): GuardedRoute<R>
+export function route<const R extends DataName>(name: R, reads: Reads & { as: 'json' }, take: Work<RouteContext<R, unknown>>): GuardedRoute<R>
+export function route<const R extends DataName>(name: R, reads: Reads & { as: 'text' }, take: Work<RouteContext<R, string>>): GuardedRoute<R>
+export function route<const R extends DataName>(name: R, first: Reads | Work<RouteContext<R, undefined>>, second?: Work<RouteContext<R, never>>): GuardedRoute<R> {
   const reads = typeof first === 'function' ? null : first
-  const work = (typeof first === 'function' ? first : second) as Work<Asked<P, unknown>>
-  return handler(reads, (asked) => {
-    const { visitor } = asked
-    return visitor.kind === 'open' || visitor.kind === 'locked' ? work({ ...asked, who: visitor.who }) : refusedAtDoor('sign-in')
-  })
-}
-
-/** A route that anybody may ask, also a stranger: its own address or what it is sent says what may be done. */
-export function openRoute<P extends Readonly<Record<string, string>>>(tell: Work<AskedByAnybody<P, undefined>>): Handler<P>
-export function openRoute<P extends Readonly<Record<string, string>>>(reads: Reads & { as: 'json' }, take: Work<AskedByAnybody<P, unknown>>): Handler<P>
-export function openRoute<P extends Readonly<Record<string, string>>>(reads: Reads & { as: 'text' }, take: Work<AskedByAnybody<P, string>>): Handler<P>
-export function openRoute<P>(first: Reads | Work<AskedByAnybody<P, undefined>>, second?: Work<AskedByAnybody<P, never>>): Handler<P> {
-  return handler(typeof first === 'function' ? null : first, (typeof first === 'function' ? first : second) as Work<AskedByAnybody<P, unknown>>)
-}
-
-function handler<P>(reads: Reads | null, work: Work<AskedByAnybody<P, unknown>>): Handler<P> {
-  return async (request, context) => {
+  const work = (typeof first === 'function' ? first : second) as Work<RouteContext<R, unknown>>
+  const handler = async (request: Request, context: { readonly params: Promise<RouteParams<R>> }) => {
     const id = crypto.randomUUID()
     const began = performance.now()
-    const answer = await answerTo(request, context, reads, work, id)
-    for (const [name, value] of Object.entries({ ...HEADERS, 'x-request-id': id })) {
-      if (name !== 'cache-control' || !answer.headers.has(name)) answer.headers.set(name, value)
+    const answer = await answerTo(name, request, context, reads, work, id)
+    for (const [header, value] of Object.entries({ ...HEADERS, 'x-request-id': id })) {
+      if (header !== 'cache-control' || !answer.headers.has(header)) answer.headers.set(header, value)
     }
     const line = { id, method: request.method, status: answer.status, ms: Math.round(performance.now() - began) }
     if (answer.status >= 500) log().error(line, 'answered')
     else log().debug(line, 'answered')
     return answer
   }
+  return handler as GuardedRoute<R>
 }
 
-async function answerTo<P>(
+async function answerTo<R extends DataName>(
+  name: R,
   request: Request,
-  context: { readonly params: Promise<P> },
+  context: { readonly params: Promise<RouteParams<R>> },
   reads: Reads | null,
-  work: Work<AskedByAnybody<P, unknown>>,
+  work: Work<RouteContext<R, unknown>>,
   id: string,
 ): Promise<Response> {
   try {
     const gate = refusal(request, reads !== null)
     if (gate) return gate
     const url = new URL(request.url)
-    const admission = admitAt(url.pathname, request.headers.get('cookie'), Date.now())
-    if (!admission.ok) return refusedAtDoor(admission.why)
+    const now = Date.now()
+    const params: Readonly<Record<string, string>> = await context.params
+    const admission = admit(name, params, credentialsOf(request), now)
+    if (!admission.ok) return refusedAccess(admission.why)
+    const { visitor } = admission
+    noteRead(name, params, { visitor, address: request.headers.get(ADDRESS_HEADER) ?? 'not known', now })
     const body = reads ? await readBody(request, reads) : ({ ok: true, value: undefined } as const)
     if (!body.ok) return body.response
-    return await work({ request, params: await context.params, body: body.value, visitor: admission.visitor, url })
+    const given = visitor.kind === 'open' || visitor.kind === 'locked' ? { who: visitor.who, db: db() } : {}
+    return await work({ request, params, body: body.value, visitor, url, now, ...given } as unknown as RouteContext<R, unknown>)
   } catch (error) {
     const trouble = noteTrouble(error)
     const told = trouble && conditionWords(trouble)
@@ -114,8 +112,8 @@ async function answerTo<P>(
 
 const NOTHING_WRITTEN = 'Nothing was written; everything recorded before is kept.'
 
-/** Answer that this door is not open, with why; a window that keeps entries goes on keeping them. */
-export function refusedAtDoor(why: keyof typeof REFUSALS): Response {
+/** Answer that this is not open to whoever asks, with why; a window that keeps entries goes on keeping them. */
+export function refusedAccess(why: keyof typeof REFUSALS): Response {
   const { status, what, do: todo } = REFUSALS[why]
   return Response.json({ what, kept: NOTHING_WRITTEN, do: todo, why }, { status })
 }
@@ -140,10 +138,13 @@ function refusal(request: Request, mutates: boolean): Response | null {
     : null
 }
 
-/** Browsers name the page a mutation comes from; anything else is a tool of the clinic's own. */
+/** Browsers name the page a mutation comes from, or at least its site; what names neither is a tool of the clinic's own. */
 function fromElsewhere(request: Request, host: string): boolean {
+  const site = request.headers.get('sec-fetch-site')
+  // Another service of the same site is another one all the same.
+  if (site !== null && site !== 'same-origin' && site !== 'none') return true
   const origin = request.headers.get('origin')
-  if (!origin) return request.headers.get('sec-fetch-site') === 'cross-site'
+  if (!origin) return false
   return !URL.canParse(origin) || new URL(origin).host !== host
 }
 

@@ -10,10 +10,10 @@ import { hasLead } from '../db/queries/accounts'
 import { thisClinic } from '../db/queries/this-clinic'
 import { conditionWords, noteTrouble, setCondition, troubleOf } from './condition'
 import { everyDay } from './daily'
-import { newCode } from './doors/secrets'
-import { setFirstCode } from './doors/sign-in'
+import { newCode } from './auth/secrets'
+import { setFirstCode } from './auth/sign-in'
 import { type Environment, environment, isLoopback } from './environment'
-import { BARE, gate, NOT_FROM_OUTSIDE, plainPage } from './gate'
+import { BARE, gate, isInternalHeader, plainPage } from './gate'
 import { endStreams } from './live'
 import { log, loggable } from './log'
 
@@ -43,11 +43,12 @@ async function start(): Promise<void> {
         response.end(request.method === 'HEAD' ? undefined : gated.body)
         return
       }
-      if (request.url === '/sw.js') {
+      request.url = gated.url
+      if (/^\/sw\.js(\?|$)/.test(gated.url)) {
         tellWorker(request, response, gated.response)
         return
       }
-      for (const name of NOT_FROM_OUTSIDE) Reflect.deleteProperty(request.headers, name)
+      for (const name of Object.keys(request.headers)) if (isInternalHeader(name)) Reflect.deleteProperty(request.headers, name)
       Object.assign(request.headers, gated.request)
       for (const [name, value] of Object.entries(gated.response)) response.setHeader(name, value)
       keepNoStore(response, gated.response)

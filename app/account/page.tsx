@@ -1,9 +1,8 @@
 import { format } from 'date-fns'
 import type { Metadata } from 'next'
-import { db } from '@/db'
 import { accountById } from '@/db/queries/accounts'
 import { signedInBy } from '@/server/identity'
-import { pageVisitor, pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { SignOut } from '@/ui/doors/sign-out'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
@@ -13,10 +12,8 @@ import { PasswordCard, PinCard } from './secret-cards'
 
 export const metadata: Metadata = { title: 'Your account' }
 
-export default async function AccountPage() {
-  const who = await pageWho()
-  const visitor = await pageVisitor()
-  const account = accountById(db(), who.id)
+export default page('/account', ({ who, visitor, db }) => {
+  const account = accountById(db, who.id)
   const sessions = signedInBy(who.id, new Date().getTime())
   return (
     <>
@@ -61,4 +58,4 @@ export default async function AccountPage() {
       </main>
     </>
   )
-}
+})

@@ -1,17 +1,15 @@
 import type { Metadata } from 'next'
-import { connection } from 'next/server'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { SiteHeader } from '@/ui/site-header'
 import { AsideScreen } from './aside-screen'
 import { ScreenTitle } from '@/ui/screen-title'
 
 export const metadata: Metadata = { title: 'Set aside' }
 
-export default async function AsidePage() {
-  await connection()
+export default page('/aside', ({ who }) => {
   return (
     <>
-      <SiteHeader who={await pageWho()} />
+      <SiteHeader who={who} />
       <main className="mx-auto max-w-4xl px-6 pb-16">
         <ScreenTitle className="mb-2 mt-7 text-3xl">Set aside on this device</ScreenTitle>
         <p className="text-ash">
@@ -21,4 +19,4 @@ export default async function AsidePage() {
       </main>
     </>
   )
-}
+})

@@ -1,16 +1,14 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
-import { connection } from 'next/server'
 import { format, subYears } from 'date-fns'
 import { publishedRules } from '@/core/audit/published'
 import { CATALOGUE } from '@/core/catalogue'
 import { GATES } from '@/core/safety'
 import { SCREEN } from '@/core/story/screen'
 import { sourceOf, type SourceId } from '@/core/vocabulary/source'
-import { db } from '@/db'
 import { clinicKnowledge } from '@/db/queries/clinic'
 import { clinicDay } from '@/server/clinic-day'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { Textures } from '@/ui/textures'
@@ -18,11 +16,9 @@ import { AuditScreen } from './audit-screen'
 
 export const metadata: Metadata = { title: 'Audit' }
 
-export default async function AuditPage() {
-  await connection()
-  const who = await pageWho()
+export default page('/audit', ({ who, db }) => {
   const today = clinicDay()
-  const rules = publishedRules(clinicKnowledge(db()))
+  const rules = publishedRules(clinicKnowledge(db))
   const names = {
     tests: Object.fromEntries(CATALOGUE.map((test) => [test.id, test.name])),
     rules: Object.fromEntries(Object.entries(rules).map(([id, rule]) => [id, { ...rule, sourceName: sourceOf(rule.source as SourceId).name }])),
@@ -48,4 +44,4 @@ export default async function AuditPage() {
       </main>
     </>
   )
-}
+})

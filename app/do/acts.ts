@@ -9,7 +9,7 @@ import * as settings from '@/app/settings/acts'
 import * as practice from '@/app/practice/acts'
 import { startPerson } from '@/app/today/acts'
 import type { Action } from '@/server/action'
-import type { ActName } from '@/server/doors/table'
+import type { ProcedureName } from '@/server/auth/routes'
 
 /** What is done where: by somebody who is signed in, or at a door. */
 export type Act = { readonly by: Action<unknown> } | { readonly atDoor: doors.DoorAct }
@@ -17,8 +17,8 @@ export type Act = { readonly by: Action<unknown> } | { readonly atDoor: doors.Do
 const by = (action: Action<unknown>): Act => ({ by: action })
 const atDoor = (act: doors.DoorAct): Act => ({ atDoor: act })
 
-/** Everything a form asks for, by the name it is sent under. Who may ask stands in `server/doors/table.ts`. */
-export const ACTS: Readonly<Record<ActName, Act>> = {
+/** Everything a form asks for, by the name it is sent under. Who may ask stands in `server/auth/routes.ts`. */
+export const ACTS: Readonly<Record<ProcedureName, Act>> = {
   'sign-in': atDoor(doors.signIn),
   'second-factor': atDoor(doors.secondFactor),
   'first-lead': atDoor(doors.firstLead),

@@ -1,9 +1,9 @@
 import * as yup from 'yup'
 import { ROLES } from '@/db/queries/accounts'
-import type { Asking, AtDoor } from '@/server/doors/asking'
-import * as own from '@/server/doors/own-account'
-import * as others from '@/server/doors/people-who-sign-in'
-import * as door from '@/server/doors/sign-in'
+import type { Asking, AtDoor } from '@/server/auth/asking'
+import * as own from '@/server/auth/own-account'
+import * as others from '@/server/auth/people-who-sign-in'
+import * as door from '@/server/auth/sign-in'
 
 /** What a form asks for at a door: who is there, and what was typed. */
 export type DoorAct = (asking: Asking, ...args: readonly unknown[]) => Promise<AtDoor<unknown>> | AtDoor<unknown>

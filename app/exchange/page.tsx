@@ -1,7 +1,6 @@
 import type { Metadata } from 'next'
-import { db } from '@/db'
 import { countExams } from '@/db/queries/exams'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { ArchiveButton } from '@/ui/archive-button'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
@@ -10,8 +9,7 @@ import { BringInMany } from './bring-in-many'
 export const metadata: Metadata = { title: 'Import and export' }
 export const dynamic = 'force-dynamic'
 
-export default async function ExchangePage() {
-  const who = await pageWho()
+export default page('/exchange', ({ who, db }) => {
   return (
     <>
       <SiteHeader who={who} />
@@ -24,7 +22,7 @@ export default async function ExchangePage() {
               Everything of everybody
             </h2>
             <p className="mt-1 text-ash">
-              {countExams(db())} examinations: exam files, notes as text and PDF, letters, FHIR, and tables with their dictionary, in one archive. It is written
+              {countExams(db)} examinations: exam files, notes as text and PDF, letters, FHIR, and tables with their dictionary, in one archive. It is written
               while it is saved, names people, and stands on the trail. It is no backup: backups are under Settings.
             </p>
             <ArchiveButton href="/exchange/archive" words="Save everything of everybody" />
@@ -33,4 +31,4 @@ export default async function ExchangePage() {
       </main>
     </>
   )
-}
+})

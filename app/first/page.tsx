@@ -1,18 +1,16 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
-import { connection } from 'next/server'
-import { db } from '@/db'
-import { hasLead } from '@/db/queries/accounts'
 import { environment } from '@/server/environment'
+import { clinicHasLead } from '@/server/auth/sign-in'
+import { page } from '@/server/auth/page'
 import { DoorPage } from '@/ui/doors/door-page'
 import { FirstForm } from './first-form'
 
 export const metadata: Metadata = { title: 'The first lead' }
 
-export default async function FirstPage() {
-  await connection()
+export default page('/first', () => {
   if (environment().demo) redirect('/today')
-  if (hasLead(db())) redirect('/sign-in')
+  if (clinicHasLead()) redirect('/sign-in')
   return (
     <DoorPage
       title="Who leads this clinic?"
@@ -21,4 +19,4 @@ export default async function FirstPage() {
       <FirstForm />
     </DoorPage>
   )
-}
+})

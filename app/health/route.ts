@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm'
 import { db } from '@/db'
 import { condition, conditionWords } from '@/server/condition'
-import { openRoute } from '@/server/route'
+import { route } from '@/server/route'
 
 export const dynamic = 'force-dynamic'
 
@@ -9,7 +9,7 @@ export const dynamic = 'force-dynamic'
 const NEEDED = ['overviews', 'seals', 'accounts', 'exam_events']
 
 /** 200 once the database is open, its tables are there and its disk takes what is recorded; 503 with why not. Reading goes on then. */
-export const GET = openRoute(() => {
+export const GET = route('/health', () => {
   const now = condition(Date.now())
   const told = conditionWords(now)
   for (const table of NEEDED) db().get(sql.raw(`SELECT 1 FROM ${table} LIMIT 1`))

@@ -1,7 +1,7 @@
 import { UUID } from '@/core/record/shapes'
-import { db } from '@/db'
 import { examHead } from '@/db/queries/exams'
-import { mayOpen, visitorOf } from '@/server/identity'
+import { credentialsOf } from '@/server/auth/asking'
+import { type Credentials, mayOpen, visitorOf } from '@/server/identity'
 import { type Followed, listen, live, type LiveMessage, MOST_OF_A_SESSION, MOST_STREAMS, streamsOf } from '@/server/live'
 import { problemResponse, route } from '@/server/route'
 
@@ -20,19 +20,19 @@ const MOST_WAITING = 256
  * 404 for one nobody knows or that is not open to whoever asks, 422 for none or too many, 503 when the server or the session has as
  * many streams open as it keeps. Ends with the request, the session and the server. A locked screen goes on hearing its bell.
  */
-export const GET = route(({ request, url, who, visitor }) => {
+export const GET = route('/live', ({ request, url, who, visitor, db }) => {
   const followed = { records: named(url, 'exam'), benches: named(url, 'bench') }
   const exams = [...new Set([...followed.records, ...followed.benches])]
   const refuse = (status: number, what: string, todo: string) => problemResponse(status, { what, kept: 'Nothing was changed.', do: todo })
   if (exams.length === 0 || exams.length > MOST_EXAMS)
     return refuse(422, `A stream follows one to ${MOST_EXAMS} examinations.`, 'Close windows that are not needed.')
-  if (!exams.every((exam) => UUID.test(exam) && examHead(db(), exam) && mayOpen(who, exam)))
+  if (!exams.every((exam) => UUID.test(exam) && examHead(db, exam) && mayOpen(who, exam)))
     return refuse(404, 'There is no such examination.', 'Open it from Today.')
   const session = visitor.kind === 'stranger' ? '' : visitor.session
   if (live.closers.size >= MOST_STREAMS || (session !== '' && streamsOf(session) >= MOST_OF_A_SESSION))
     return refuse(503, 'Too many windows are open.', 'Close some; answers are saved all the same.')
-  const cookies = request.headers.get('cookie')
-  return new Response(streamOf(followed, request.signal, { session, mayFollow: () => mayFollow(cookies, exams) }), {
+  const credentials = credentialsOf(request)
+  return new Response(streamOf(followed, request.signal, { session, mayFollow: () => mayFollow(credentials, exams) }), {
     headers: { 'content-type': 'text/event-stream; charset=utf-8', 'cache-control': 'no-cache, no-transform', 'x-accel-buffering': 'no' },
   })
 })
@@ -49,8 +49,8 @@ interface HeldBy {
 }
 
 /** Whoever is signed in by this, also behind a locked screen, and may open all of these still. */
-function mayFollow(cookies: string | null, exams: readonly string[]): boolean {
-  const visitor = visitorOf(cookies, Date.now())
+function mayFollow(credentials: Credentials, exams: readonly string[]): boolean {
+  const visitor = visitorOf(credentials, Date.now())
   return (visitor.kind === 'open' || visitor.kind === 'locked') && exams.every((exam) => mayOpen(visitor.who, exam))
 }
 

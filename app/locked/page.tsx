@@ -1,16 +1,15 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
-import { pageVisitor } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { ownPath } from '@/ui/doors/door'
 import { DoorPage } from '@/ui/doors/door-page'
 import { Unlock } from './unlock'
 
 export const metadata: Metadata = { title: 'Locked' }
 
-export default async function LockedPage({ searchParams }: { readonly searchParams: Promise<{ readonly to?: string | string[] }> }) {
-  const { to } = await searchParams
+export default page('/locked', ({ visitor, search }) => {
+  const { to } = search
   const next = ownPath(typeof to === 'string' ? to : null)
-  const visitor = await pageVisitor()
   if (visitor.kind === 'open') redirect(next)
   if (visitor.kind !== 'locked') redirect('/sign-in')
   return (
@@ -18,4 +17,4 @@ export default async function LockedPage({ searchParams }: { readonly searchPara
       <Unlock pin={visitor.pin} to={next} />
     </DoorPage>
   )
-}
+})

@@ -6,7 +6,7 @@ import { db } from '@/db'
 import { accountById } from '@/db/queries/accounts'
 import { writeEntrusted } from '@/db/queries/entrusted'
 import { examHead } from '@/db/queries/exams'
-import { idOf, noteOnTrail } from '@/server/doors/asking'
+import { idOf, noteOnTrail } from '@/server/auth/asking'
 
 const ID = yup.string().strict().required().matches(UUID, 'This names nothing here.')
 

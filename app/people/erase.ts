@@ -6,7 +6,7 @@ import { partsOf } from '@/core/vocabulary/same-person'
 import { db } from '@/db'
 import { erasePerson } from '@/db/queries/erase'
 import { personById } from '@/db/queries/people'
-import { idOf, noteOnTrail } from '@/server/doors/asking'
+import { idOf, noteOnTrail } from '@/server/auth/asking'
 
 const ID = yup.string().strict().required().matches(UUID, 'This names nobody here.')
 const WHY = yup

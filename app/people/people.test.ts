@@ -59,7 +59,7 @@ describe('what is put right about people, over the wire', () => {
     expect(await act('move-exam', change, imre.id, odalys.person.id, null, 'the wrong line was taken')).toEqual({ status: 200, came: null })
     expect(examHead(db(), imre.id)?.person.id).toBe(odalys.person.id)
     await expect.poll(() => told.length).toBe(1)
-    expect(rowsFound('brightmoor', NOW).map((row) => row.examId)).toContain(imre.id)
+    expect(rowsFound(db(), 'brightmoor', NOW).map((row) => row.examId)).toContain(imre.id)
     // A lost answer is asked for again: nothing is moved or written a second time.
     await act('move-exam', change, imre.id, odalys.person.id, null, 'the wrong line was taken')
     expect(told).toHaveLength(1)

@@ -1,7 +1,6 @@
 import { format } from 'date-fns'
 import type { Metadata } from 'next'
 import Link from 'next/link'
-import { connection } from 'next/server'
 import { altogether } from '@/core/trainer/altogether'
 import { curveOf, type Judged } from '@/core/trainer/curves'
 import { DRILL_IDS, DRILLS } from '@/core/trainer/drills/drill'
@@ -10,11 +9,10 @@ import { eyeError } from '@/core/trainer/drills/score'
 import { SKILL_WORDS, SKILLS } from '@/core/trainer/judge/moment'
 import { CASE_REGIONS } from '@/core/trainer/picture'
 import { counted } from '@/core/vocabulary/sentence'
-import { db } from '@/db'
 import { drillAnswersOf } from '@/db/queries/drills'
 import { type ListedRun, runsOf } from '@/db/queries/practice'
 import { practiceClassesOf, writtenCases } from '@/db/queries/practice-sets'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { BeginCase } from './begin-case'
@@ -23,15 +21,13 @@ import { RunsTable, runTitle, type Titles } from './runs-table'
 
 export const metadata: Metadata = { title: 'Practice' }
 
-export default async function PracticePage() {
-  await connection()
-  const who = await pageWho()
-  const runs = runsOf(db(), { by: who.id })
+export default page('/practice', ({ who, db }) => {
+  const runs = runsOf(db, { by: who.id })
   const judged = runs.flatMap((run) => run.judged ?? [])
-  const answers = drillAnswersOf(db(), who.id)
+  const answers = drillAnswersOf(db, who.id)
   const due = dueNow(answers)
-  const written = writtenCases(db())
-  const open = practiceClassesOf(db()).filter((c) => !c.closed)
+  const written = writtenCases(db)
+  const open = practiceClassesOf(db).filter((c) => !c.closed)
   const teaches = who.role !== 'student'
   const titles = { of: Object.fromEntries(written.map((c) => [`written ${c.code}`, c.file.title])), atOnce: teaches }
   const next = Object.fromEntries(
@@ -153,7 +149,7 @@ export default async function PracticePage() {
       </main>
     </>
   )
-}
+})
 
 /** Cases under way that are listed at most. */
 const UNDER_WAY = 4

@@ -1,9 +1,7 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
-import { connection } from 'next/server'
-import { db } from '@/db'
 import { readClinic, readHouse } from '@/db/queries/clinic'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { SiteHeader } from '@/ui/site-header'
 import { FigureSettings } from './later'
 import { HandsSettings } from './hands-settings'
@@ -20,12 +18,9 @@ const LEADS = [
   ['/settings/backups', 'Backups'],
 ] as const
 
-export default async function SettingsPage() {
-  // Every page gets a nonce of its own, so none is made ahead of a request.
-  await connection()
-  const who = await pageWho()
-  const { house, faults: choices } = readHouse(db())
-  const { clinic, faults: entries } = readClinic(db())
+export default page('/settings', ({ who, db }) => {
+  const { house, faults: choices } = readHouse(db)
+  const { clinic, faults: entries } = readClinic(db)
   const faults = [...choices, ...entries]
   return (
     <>
@@ -70,4 +65,4 @@ export default async function SettingsPage() {
       </main>
     </>
   )
-}
+})

@@ -1,7 +1,7 @@
 import 'server-only'
 import { format } from 'date-fns'
-import { db } from '@/db'
 import { dayOf } from '@/db/day'
+import type { Db } from '@/db/open'
 import { type Due, dueBy } from '@/db/queries/episodes'
 import { entrustedTo } from '@/db/queries/entrusted'
 import { type After, type Overview, overviewsFound, overviewsOf, overviewsOfDay, overviewsOfOtherDays } from '@/db/queries/overviews'
@@ -26,38 +26,38 @@ export function dayAround(now: Date): { readonly from: number; readonly to: numb
 }
 
 /** Everything booked for this day, by the clock. */
-export function rowsOfDay(now: Date): readonly DayRow[] {
+export function rowsOfDay(db: Db, now: Date): readonly DayRow[] {
   const { from, to } = dayAround(now)
-  return fresh(() => overviewsOfDay(db(), from, to)).map((row) => rowOf(row, true))
+  return fresh(() => overviewsOfDay(db, from, to)).map((row) => rowOf(row, true))
 }
 
 /** A page of the other days, latest first. */
-export function rowsOfOtherDays(now: Date, after?: After): Rows {
-  const found = fresh(() => overviewsOfOtherDays(db(), dayAround(now), PAGE + 1, after))
+export function rowsOfOtherDays(db: Db, now: Date, after?: After): Rows {
+  const found = fresh(() => overviewsOfOtherDays(db, dayAround(now), PAGE + 1, after))
   const rows = found.slice(0, PAGE)
   const last = rows.at(-1)
   return { rows: rows.map((row) => rowOf(row, false)), after: found.length > PAGE && last ? { at: last.at, examId: last.examId } : null }
 }
 
 /** What a search finds, of all days. */
-export function rowsFound(text: string, now: Date): readonly DayRow[] {
+export function rowsFound(db: Db, text: string, now: Date): readonly DayRow[] {
   const { from, to } = dayAround(now)
-  return fresh(() => overviewsFound(db(), text, FOUND)).map((row) => rowOf(row, row.at >= from && row.at < to))
+  return fresh(() => overviewsFound(db, text, FOUND)).map((row) => rowOf(row, row.at >= from && row.at < to))
 }
 
 /** People who are asked to come and have not come yet, shown at once; more stand behind their count. */
 const MOST_DUE = 12
 
 /** Whoever is due by this day, the longest waiting first. */
-export function peopleDue(now: Date): readonly Due[] {
-  return dueBy(db(), dayOf(now.getTime()), MOST_DUE)
+export function peopleDue(db: Db, now: Date): readonly Due[] {
+  return dueBy(db, dayOf(now.getTime()), MOST_DUE)
 }
 
 /** Examinations that are entrusted to a student. */
-export function rowsEntrusted(student: string, now: Date): readonly DayRow[] {
+export function rowsEntrusted(db: Db, student: string, now: Date): readonly DayRow[] {
   const { from, to } = dayAround(now)
-  const ids = entrustedTo(db(), student)
-  return fresh(() => overviewsOf(db(), ids)).map((row) => rowOf(row, row.at >= from && row.at < to))
+  const ids = entrustedTo(db, student)
+  return fresh(() => overviewsOf(db, ids)).map((row) => rowOf(row, row.at >= from && row.at < to))
 }
 
 /** What is behind is read before it is shown; a list that was caught up is asked for again. */

@@ -2,10 +2,9 @@ import { randomUUID } from 'node:crypto'
 import { format } from 'date-fns'
 import type { Metadata } from 'next'
 import { cookies } from 'next/headers'
-import { connection } from 'next/server'
 import { STATEMENT } from '@/core/note/statement'
 import { dayOf } from '@/db/day'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { SiteHeader } from '@/ui/site-header'
 import { TOUR_COOKIE } from '@/ui/tour-cookie'
 import { TourOffer } from '@/ui/tour-offer'
@@ -16,23 +15,21 @@ import { EntrustedList } from './entrusted-list'
 
 export const metadata: Metadata = { title: 'Today' }
 
-export default async function TodayPage() {
-  await connection()
+export default page('/today', async ({ who: visitor, db }) => {
   const now = new Date()
   const title = format(now, 'EEEE d MMMM')
-  const visitor = await pageWho()
   if (visitor.role === 'student') {
     return (
       <>
         <SiteHeader who={visitor} />
         <main className="mx-auto max-w-6xl px-4 pb-16 sm:px-6">
-          <EntrustedList rows={rowsEntrusted(visitor.id, now)} title={title} />
+          <EntrustedList rows={rowsEntrusted(db, visitor.id, now)} title={title} />
           <p className="mt-10 max-w-3xl text-sm text-ash">{STATEMENT}</p>
         </main>
       </>
     )
   }
-  const today = rowsOfDay(now)
+  const today = rowsOfDay(db, now)
   return (
     <>
       <SiteHeader who={visitor} />
@@ -40,10 +37,10 @@ export default async function TodayPage() {
         {visitor.demo && (await cookies()).get(TOUR_COOKIE)?.value !== 'over' && (
           <TourOffer examId={(today.find((row) => !row.finished) ?? today[0])?.examId ?? null} />
         )}
-        <DueList due={peopleDue(now)} />
-        <DayBook today={today} earlier={rowsOfOtherDays(now)} title={title} day={dayOf(now.getTime())} made={randomUUID()} />
+        <DueList due={peopleDue(db, now)} />
+        <DayBook today={today} earlier={rowsOfOtherDays(db, now)} title={title} day={dayOf(now.getTime())} made={randomUUID()} />
         <p className="mt-10 max-w-3xl text-sm text-ash">{STATEMENT}</p>
       </main>
     </>
   )
-}
+})

@@ -6,7 +6,7 @@ import { openDb } from '../../db/open'
 import { addAccount } from '../../db/queries/accounts'
 import { examHeads } from '../../db/queries/exams'
 import { freePort, serve, type Served } from '../../tests/served'
-import { hashSecret } from '../../server/doors/secrets'
+import { hashSecret } from '../../server/auth/secrets'
 
 /** A clinic of its own for one proof, with a lead who may sign in. */
 export interface ProofClinic {

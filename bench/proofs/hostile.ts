@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { connect } from 'node:net'
 import Database from 'better-sqlite3'
 import { randomLcg } from 'd3-random'
-import { ACT_DOORS } from '../../server/doors/table'
+import { PROCEDURE_ACCESS } from '../../server/auth/routes'
 import { report } from '../measure'
 import { proofClinic, signedIn } from './clinic'
 
@@ -126,7 +126,7 @@ export async function hostile(count: number): Promise<boolean> {
     (route) => !route.startsWith('/_'),
   )
   // Signing out or locking would make the rest strangers; both are walked by the journeys.
-  const acts = Object.keys(ACT_DOORS).filter((act) => !/sign-out|^lock|backup|restore/.test(act))
+  const acts = Object.keys(PROCEDURE_ACCESS).filter((act) => !/sign-out|^lock|backup|restore/.test(act))
   const before = stateOf(clinic.file)
   const statuses = new Map<number, number>()
   const failed: string[] = []

@@ -1,13 +1,11 @@
 import { format } from 'date-fns'
 import type { Metadata } from 'next'
 import Link from 'next/link'
-import { connection } from 'next/server'
 import { errorsWith } from '@/core/change/errors'
 import { notUsable } from '@/core/audit/series'
 import { CATALOGUE, testById } from '@/core/catalogue'
-import { db } from '@/db'
 import { allSeries } from '@/db/queries/series'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { NewSeries } from './new-series'
@@ -15,9 +13,7 @@ import { SeriesCard } from './series-card'
 
 export const metadata: Metadata = { title: 'Reliability' }
 
-export default async function ReliabilityPage() {
-  await connection()
-  const who = await pageWho()
+export default page('/audit/reliability', ({ who, db }) => {
   const tests = CATALOGUE.map((test) => ({
     id: test.id,
     name: test.name,
@@ -43,7 +39,7 @@ export default async function ReliabilityPage() {
           of the series and nobody else. From five people with two trials each a lead may let the error found here replace the published one.
         </p>
         <NewSeries tests={tests} />
-        {allSeries(db()).map((series) => {
+        {allSeries(db).map((series) => {
           const { setup } = series
           const test = testById(setup.test)
           const stage = test?.stages.find((s) => s.id === setup.stage)
@@ -68,4 +64,4 @@ export default async function ReliabilityPage() {
       </main>
     </>
   )
-}
+})

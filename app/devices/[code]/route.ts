@@ -1,8 +1,8 @@
 import { parseFrame } from '@/core/metrology/frame'
 import { tellDevices } from '@/server/live'
 import { mayPost, openCode } from '@/server/pairing'
-import { askingOf } from '@/server/doors/asking'
-import { openRoute, problemResponse } from '@/server/route'
+import { askingOf } from '@/server/auth/asking'
+import { problemResponse, route } from '@/server/route'
 
 /** Frames a device may send at once, and their longest text in bytes. */
 const MOST = 200
@@ -14,7 +14,7 @@ const LONGEST = 40_000
  * 202 when all were passed on, with how many windows have its bench open; 404 for a code that does not work; 413 too much at once; 422 with the first line that is
  * no frame; 429 too often. Nothing here is stored: what counts is what the practitioner records.
  */
-export const POST = openRoute<{ code: string }>({ as: 'text', largest: LONGEST }, ({ params: { code }, body, request, visitor }) => {
+export const POST = route('/devices/[code]', { as: 'text', largest: LONGEST }, ({ params: { code }, body, request, visitor }) => {
   const refuse = (status: number, what: string, todo: string) => problemResponse(status, { what, kept: 'Nothing was passed on.', do: todo })
   const opened = openCode(code, askingOf(request, visitor, Date.now()).address)
   if (!opened.ok) return refuse(opened.status, 'This code does not work.', 'Ask for a new one.')

@@ -1,8 +1,8 @@
 import * as yup from 'yup'
 import { ACTS } from '@/app/do/acts'
-import { type Asking, askingOf, type AtDoor } from '@/server/doors/asking'
+import { type Asking, askingOf, type AtDoor, credentialsOf } from '@/server/auth/asking'
 import { tokenOf, cookieName } from '@/server/identity'
-import { openRoute, problemResponse, refusedAtDoor } from '@/server/route'
+import { problemResponse, route, refusedAccess } from '@/server/route'
 
 export const dynamic = 'force-dynamic'
 
@@ -16,14 +16,14 @@ const SENT = yup
  * Do one thing: 200 with what came of it (null or a problem), 404 for an act nobody knows, 422 for arguments in another shape. The door
  * of the act has let whoever asks in before.
  */
-export const POST = openRoute<{ act: string }>({ as: 'json' }, async ({ params, body, visitor, request }) => {
+export const POST = route('/do/[act]', { as: 'json' }, async ({ params, body, visitor, request }) => {
   const act = Object.hasOwn(ACTS, params.act) ? ACTS[params.act as keyof typeof ACTS] : undefined
   const refuse = (status: number, what: string) =>
     problemResponse(status, { what, kept: 'Nothing was written; what you typed is still here.', do: 'Reload the page and try again.' })
   if (!act) return refuse(404, 'There is nothing of this name to do.')
   if (!SENT.isValidSync(body, { strict: true })) return refuse(422, 'What was sent has another shape.')
   const args = body.args as readonly unknown[]
-  if ('by' in act) return visitor.kind === 'open' ? Response.json({ came: await act.by(visitor.who, ...args) }) : refusedAtDoor('sign-in')
+  if ('by' in act) return visitor.kind === 'open' ? Response.json({ came: await act.by(visitor.who, ...args) }) : refusedAccess('sign-in')
   const asking = askingOf(request, visitor, Date.now())
   try {
     return answered(await act.atDoor(asking, ...args), asking, request)
@@ -42,7 +42,7 @@ function answered({ came, cookie }: AtDoor<unknown>, { secure }: Asking, request
     response.headers.append('set-cookie', `${cookieName(secure)}=${cookie.token}; ${rest}`)
     return response
   }
-  if (tokenOf(request.headers.get('cookie')) !== null) {
+  if (tokenOf(credentialsOf(request)) !== null) {
     for (const name of secure ? [cookieName(true), cookieName(false)] : [cookieName(false)])
       response.headers.append('set-cookie', `${name}=; Max-Age=0; ${rest}`)
   }

@@ -1,30 +1,21 @@
-import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import type { ReactNode } from 'react'
-import { db } from '@/db'
 import { examHead } from '@/db/queries/exams'
-import { pageWho } from '@/server/visitor'
+import { layout, pageMetadata } from '@/server/auth/page'
 import { DoorWatch } from '@/ui/doors/watch'
 import { ExamRecord } from './exam-app'
 
 export const dynamic = 'force-dynamic'
 
-interface Props {
-  readonly params: Promise<{ examId: string }>
-  readonly children: ReactNode
-}
+/** Each screen's title carries the number of the person, so that two windows are told apart; a name would stay in the history of the browser. */
+export const generateMetadata = pageMetadata('/exam/[examId]/bench', ({ params: { examId }, db }) => {
+  const head = examHead(db, examId)
+  const who = head && `number ${head.person.number}`
+  return who ? { title: { template: `%s, ${who} · Dust Lantern`, default: who } } : {}
+})
 
-/** Each screen's title names the person, so that two windows are told apart. */
-export async function generateMetadata({ params }: Pick<Props, 'params'>): Promise<Metadata> {
-  const head = examHead(db(), (await params).examId)
-  return head ? { title: { template: `%s, ${head.person.name} · Dust Lantern`, default: head.person.name } } : {}
-}
-
-export default async function ExamLayout({ params, children }: Props) {
-  const { examId } = await params
-  const head = examHead(db(), examId)
+export default layout('/exam/[examId]/bench', ({ params: { examId }, db, who, children }) => {
+  const head = examHead(db, examId)
   if (!head) notFound()
-  const who = await pageWho()
   return (
     <>
       <ExamRecord examId={examId} who={who} person={head.person}>
@@ -33,4 +24,4 @@ export default async function ExamLayout({ params, children }: Props) {
       <DoorWatch who={who} examining />
     </>
   )
-}
+})

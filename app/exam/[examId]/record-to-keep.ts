@@ -1,5 +1,5 @@
 import 'server-only'
-import { db } from '@/db'
+import type { Db } from '@/db/open'
 import { clinicKnowledge, houseOf } from '@/db/queries/clinic'
 import { examHead } from '@/db/queries/exams'
 import { importedAs } from '@/db/queries/imports'
@@ -8,20 +8,20 @@ import { importedWords, titled } from '@/server/exam-title'
 import type { Who } from '@/server/who'
 
 /** Everything a window needs to work on an examination, also where the server is away; null when there is none. */
-export function recordToKeep(examId: string, who: Who) {
-  const head = examHead(db(), examId)
-  const { events, faults, seq } = recordOf(db(), examId)
+export function recordToKeep(db: Db, examId: string, who: Who) {
+  const head = examHead(db, examId)
+  const { events, faults, seq } = recordOf(db, examId)
   if (seq === 0 || !head) return null
-  const { turns, schools, setting } = houseOf(db())
-  const title = titled(examId)
-  const imported = importedAs(db(), examId)
+  const { turns, schools, setting } = houseOf(db)
+  const title = titled(db, examId)
+  const imported = importedAs(db, examId)
   return {
     events,
     faults,
-    clinic: clinicKnowledge(db()),
+    clinic: clinicKnowledge(db),
     turns,
     house: { schools, setting },
-    imported: imported && importedWords(imported),
+    imported: imported && importedWords(db, imported),
     person: head.person,
     at: head.at,
     title: title && { who: title.who, fileName: `note-${title.stem}.txt`, paper: title },

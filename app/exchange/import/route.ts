@@ -1,6 +1,5 @@
 import { isFhir } from '@/core/exchange/fhir/from'
-import { db } from '@/db'
-import { askingOf, noteOnTrail } from '@/server/doors/asking'
+import { askingOf, noteOnTrail } from '@/server/auth/asking'
 import { KEPT, takeInExam, whoseOf } from '@/server/outside/take-in'
 import { projectSoon } from '@/server/projector'
 import { problemResponse, route } from '@/server/route'
@@ -12,7 +11,7 @@ import { problemResponse, route } from '@/server/route'
  * `person` says whose it is: the id of somebody who is here, `new`, or `same` for whoever has the same name and day of birth; without it
  * nobody is joined to anybody unasked.
  */
-export const POST = route({ as: 'json', largest: 8_000_000 }, ({ body, url, request, visitor, who }) => {
+export const POST = route('/exchange/import', { as: 'json', largest: 8_000_000 }, ({ body, url, request, visitor, who, db }) => {
   if (isFhir(body)) {
     return problemResponse(422, {
       what: 'This is FHIR, and no exam file.',
@@ -21,7 +20,7 @@ export const POST = route({ as: 'json', largest: 8_000_000 }, ({ body, url, requ
     })
   }
   const now = Date.now()
-  const taken = takeInExam(db(), body, whoseOf(url.searchParams.get('person')), { by: who.id, now })
+  const taken = takeInExam(db, body, whoseOf(url.searchParams.get('person')), { by: who.id, now })
   switch (taken.as) {
     case 'refused':
       return problemResponse(taken.status, taken.problem)

@@ -1,5 +1,4 @@
 import * as yup from 'yup'
-import { db } from '@/db'
 import { takeInPerson, whoseOf } from '@/server/outside/take-in'
 import { problemResponse, route } from '@/server/route'
 
@@ -10,14 +9,14 @@ const PERSON = yup
   .required()
 
 /** Enter a person of another program, without an examination: 200 with their id; 409 with who it may be; 422 with what is wrong. */
-export const POST = route({ as: 'json' }, ({ body, url, who }) => {
+export const POST = route('/exchange/people', { as: 'json' }, ({ body, url, who, db }) => {
   if (!PERSON.isValidSync(body, { strict: true }))
     return problemResponse(422, {
       what: 'This names no person.',
       kept: 'Nothing was imported; everything here is as it was.',
       do: 'Enter the person by hand on Today.',
     })
-  const taken = takeInPerson(db(), body, whoseOf(url.searchParams.get('person')), { by: who.id, now: Date.now() })
+  const taken = takeInPerson(db, body, whoseOf(url.searchParams.get('person')), { by: who.id, now: Date.now() })
   switch (taken.as) {
     case 'refused':
       return problemResponse(taken.status, taken.problem)

@@ -1,7 +1,5 @@
-import type { Metadata } from 'next'
 import Link from 'next/link'
 import { notFound } from 'next/navigation'
-import { connection } from 'next/server'
 import { testById } from '@/core/catalogue'
 import { contraindicationWords, precautionWords } from '@/core/catalogue/condition'
 import { asksFor } from '@/core/clusters/asks-for'
@@ -9,31 +7,23 @@ import { knowledgeAt } from '@/core/evidence/knowledge'
 import { rowsOf } from '@/core/evidence/register'
 import { STATEMENT, UNCHECKED } from '@/core/note/statement'
 import { capital, listWords } from '@/core/vocabulary/sentence'
-import { db } from '@/db'
 import { clinicKnowledge } from '@/db/queries/clinic'
-import { pageWho } from '@/server/visitor'
+import { page, pageMetadata } from '@/server/auth/page'
 import { SiteHeader } from '@/ui/site-header'
 import { EvidenceTable } from './evidence-table'
 import { StageStepper } from '../lazily'
 import { ScreenTitle } from '@/ui/screen-title'
 
-interface Props {
-  readonly params: Promise<{ test: string }>
-}
+export const generateMetadata = pageMetadata('/library/[test]', ({ params: { test } }) => ({ title: testById(test)?.name ?? 'Library' }))
 
-export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  return { title: testById((await params).test)?.name ?? 'Library' }
-}
-
-export default async function TestPage({ params }: Props) {
-  await connection()
-  const test = testById((await params).test)
+export default page('/library/[test]', ({ who, params, db }) => {
+  const test = testById(params.test)
   if (!test) notFound()
-  const { register, clusters } = knowledgeAt(clinicKnowledge(db()), Infinity)
+  const { register, clusters } = knowledgeAt(clinicKnowledge(db), Infinity)
   const rules = clusters.filter((cluster) => asksFor(cluster, test.id))
   return (
     <>
-      <SiteHeader who={await pageWho()} />
+      <SiteHeader who={who} />
       <main className="mx-auto max-w-6xl px-6 pb-16 pt-6">
         <p>
           <Link href="/library" className="inline-flex min-h-11 items-center text-ash underline underline-offset-4">
@@ -72,7 +62,7 @@ export default async function TestPage({ params }: Props) {
       </main>
     </>
   )
-}
+})
 
 function List({ title, items }: { readonly title: string; readonly items: readonly string[] }) {
   if (items.length === 0) return null

@@ -1,12 +1,10 @@
 import { format } from 'date-fns'
-import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { db } from '@/db'
 import { changesAbout } from '@/db/queries/erase'
 import { examsOfPerson } from '@/db/queries/exams'
 import { personById } from '@/db/queries/people'
 import { clinicDay } from '@/server/clinic-day'
-import { pageWho } from '@/server/visitor'
+import { page, pageMetadata } from '@/server/auth/page'
 import { Button } from '@/ui/button'
 import { PrintFoot } from '@/ui/print-foot'
 import { ScreenTitle } from '@/ui/screen-title'
@@ -16,25 +14,20 @@ import { Episode } from './episode'
 import { ArchiveButton, EraseForm, FirstExam } from './lazily'
 import { wholeEpisodes } from './whole-episodes'
 
-interface Props {
-  readonly params: Promise<{ readonly personId: string }>
-}
-
-export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const person = personById(db(), (await params).personId)
-  return { title: person?.name ?? 'Nobody here' }
-}
+/** The number and not the name: a browser keeps titles in its history. */
+export const generateMetadata = pageMetadata('/person/[personId]', ({ params: { personId }, db }) => {
+  const person = personById(db, personId)
+  return { title: person ? `Person, number ${person.number}` : 'Nobody here' }
+})
 
 const KINDS = { corrected: 'details corrected', moved: 'an examination moved', merged: 'two numbers joined' } as const
 
-export default async function PersonPage({ params }: Props) {
-  const who = await pageWho()
-  const { personId } = await params
-  const person = personById(db(), personId)
+export default page('/person/[personId]', ({ who, params: { personId }, db }) => {
+  const person = personById(db, personId)
   if (!person) notFound()
-  const exams = examsOfPerson(db(), personId)
-  const episodes = wholeEpisodes(personId)
-  const changes = changesAbout(db(), [personId, ...exams.map((exam) => exam.id)])
+  const exams = examsOfPerson(db, personId)
+  const episodes = wholeEpisodes(db, personId)
+  const changes = changesAbout(db, [personId, ...exams.map((exam) => exam.id)])
   return (
     <>
       <SiteHeader who={who} />
@@ -81,4 +74,4 @@ export default async function PersonPage({ params }: Props) {
       </main>
     </>
   )
-}
+})

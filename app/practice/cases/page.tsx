@@ -1,12 +1,10 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
-import { connection } from 'next/server'
 import { casesWith } from '@/core/trainer/generate'
 import { type TrapId, TRAPS, trapOf } from '@/core/trainer/trap'
-import { db } from '@/db'
 import { practitionerById } from '@/db/queries/practitioners'
 import { writtenCases } from '@/db/queries/practice-sets'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { TableHead } from '@/ui/table-head'
@@ -15,10 +13,8 @@ import { NewCase } from './new-case'
 
 export const metadata: Metadata = { title: 'Written cases' }
 
-export default async function CasesPage() {
-  await connection()
-  const who = await pageWho()
-  const cases = writtenCases(db())
+export default page('/practice/cases', ({ who, db }) => {
+  const cases = writtenCases(db)
   return (
     <>
       <SiteHeader who={who} />
@@ -34,7 +30,7 @@ export default async function CasesPage() {
                   {file.title}
                 </Link>
                 <span className="text-ash">
-                  {file.region}, by {practitionerById(db(), by)?.name ?? by}
+                  {file.region}, by {practitionerById(db, by)?.name ?? by}
                 </span>
                 <a href={`/practice/cases/${code}/file`} download className="inline-flex min-h-11 items-center underline underline-offset-4">
                   Save as JSON
@@ -71,4 +67,4 @@ export default async function CasesPage() {
       </main>
     </>
   )
-}
+})

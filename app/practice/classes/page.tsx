@@ -1,21 +1,17 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
-import { connection } from 'next/server'
 import { counted } from '@/core/vocabulary/sentence'
-import { db } from '@/db'
 import { practiceClassesOf, writtenCases } from '@/db/queries/practice-sets'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { ClassForm } from './class-form'
 
 export const metadata: Metadata = { title: 'Classes' }
 
-export default async function ClassesPage() {
-  await connection()
-  const who = await pageWho()
-  const classes = practiceClassesOf(db()).filter((c) => who.role !== 'student' || !c.closed)
-  const written = writtenCases(db()).map((c) => ({ name: `written ${c.code}`, title: c.file.title }))
+export default page('/practice/classes', ({ who, db }) => {
+  const classes = practiceClassesOf(db).filter((c) => who.role !== 'student' || !c.closed)
+  const written = writtenCases(db).map((c) => ({ name: `written ${c.code}`, title: c.file.title }))
   return (
     <>
       <SiteHeader who={who} />
@@ -50,4 +46,4 @@ export default async function ClassesPage() {
       </main>
     </>
   )
-}
+})

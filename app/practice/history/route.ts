@@ -1,6 +1,5 @@
 import { stringify } from 'csv-stringify/sync'
 import { SKILLS } from '@/core/trainer/judge/moment'
-import { db } from '@/db'
 import { drillAnswersOf } from '@/db/queries/drills'
 import { runsOf } from '@/db/queries/practice'
 import { route } from '@/server/route'
@@ -8,8 +7,8 @@ import { route } from '@/server/route'
 export const dynamic = 'force-dynamic'
 
 /** One's own attempts and drills, as a file. */
-export const GET = route(({ who, url }) => {
-  const runs = runsOf(db(), { by: who.id })
+export const GET = route('/practice/history', ({ who, url, db }) => {
+  const runs = runsOf(db, { by: who.id })
   if (url.searchParams.get('as') === 'csv') {
     const rows = runs.map(({ at, case: name, judged }) => [
       new Date(at).toISOString(),
@@ -26,7 +25,7 @@ export const GET = route(({ who, url }) => {
     format: 'dust-lantern-practice-history',
     version: 1,
     attempts: runs.map(({ id, at, case: name, judged }) => ({ id, at, case: name, judged })),
-    drills: drillAnswersOf(db(), who.id),
+    drills: drillAnswersOf(db, who.id),
   }
   return new Response(JSON.stringify(file, null, 1), {
     headers: { 'content-type': 'application/json', 'content-disposition': 'attachment; filename="practice.json"' },

@@ -2,21 +2,19 @@ import { existsSync, readFileSync } from 'node:fs'
 import path from 'node:path'
 import { format } from 'date-fns'
 import type { Metadata } from 'next'
-import { db } from '@/db'
 import { anchorFile, readAnchors } from '@/db/anchors'
 import { backupsIn } from '@/db/backup'
 import { KEPT } from '@/db/keep'
 import { thisClinic } from '@/db/queries/this-clinic'
 import { environment } from '@/server/environment'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { BackupDesk } from './backup-desk'
 
 export const metadata: Metadata = { title: 'Backups' }
 
-export default async function BackupsPage() {
-  const who = await pageWho()
+export default page('/settings/backups', ({ who, db }) => {
   const { backupFolder, anchorFolder, recipient } = environment()
   const backups = backupsIn(backupFolder).map(({ file, at, bytes, encrypted }) => ({
     name: path.basename(file),
@@ -24,7 +22,7 @@ export default async function BackupsPage() {
     size: bytes < 1_000_000 ? `${Math.ceil(bytes / 1000)} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`,
     encrypted,
   }))
-  const anchors = anchorFile(anchorFolder, thisClinic(db()).id)
+  const anchors = anchorFile(anchorFolder, thisClinic(db).id)
   const last = existsSync(anchors) ? readAnchors(readFileSync(anchors, 'utf8')).anchors.at(-1) : undefined
   return (
     <>
@@ -56,4 +54,4 @@ export default async function BackupsPage() {
       </main>
     </>
   )
-}
+})

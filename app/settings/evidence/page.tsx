@@ -1,11 +1,9 @@
 import type { Metadata } from 'next'
-import { connection } from 'next/server'
 import { coverage } from '@/core/evidence/coverage'
 import { knowledgeAt } from '@/core/evidence/knowledge'
 import { RELIABILITY } from '@/core/evidence/reliability'
-import { db } from '@/db'
 import { clinicKnowledge } from '@/db/queries/clinic'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { LeadWords } from '@/ui/lead-only'
 import { SiteHeader } from '@/ui/site-header'
 import { CoverageTable } from './coverage-table'
@@ -15,11 +13,8 @@ import { ScreenTitle } from '@/ui/screen-title'
 
 export const metadata: Metadata = { title: 'Evidence register' }
 
-export default async function EvidencePage() {
-  // Every page gets a nonce of its own, so none is made ahead of a request.
-  await connection()
-  const who = await pageWho()
-  const { register } = knowledgeAt(clinicKnowledge(db()), Infinity)
+export default page('/settings/evidence', ({ who, db }) => {
+  const { register } = knowledgeAt(clinicKnowledge(db), Infinity)
   return (
     <>
       <SiteHeader who={who} />
@@ -45,4 +40,4 @@ export default async function EvidencePage() {
       </main>
     </>
   )
-}
+})

@@ -1,18 +1,16 @@
 import type { Metadata } from 'next'
-import { db } from '@/db'
 import { allAccounts } from '@/db/queries/accounts'
 import { signedInBy } from '@/server/identity'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { PeopleDesk, type SomebodyShown } from './people-desk'
 
 export const metadata: Metadata = { title: 'People who sign in' }
 
-export default async function PeoplePage() {
-  const who = await pageWho()
+export default page('/settings/people', ({ who, db }) => {
   const now = new Date().getTime()
-  const people = allAccounts(db()).map(
+  const people = allAccounts(db).map(
     (account): SomebodyShown => ({
       id: account.id,
       name: account.name,
@@ -37,4 +35,4 @@ export default async function PeoplePage() {
       </main>
     </>
   )
-}
+})

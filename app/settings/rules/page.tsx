@@ -1,9 +1,7 @@
 import type { Metadata } from 'next'
-import { connection } from 'next/server'
 import { currentRules } from '@/core/clusters/own-rule'
-import { db } from '@/db'
 import { clinicKnowledge } from '@/db/queries/clinic'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { LeadOnly } from '@/ui/lead-only'
 import { SiteHeader } from '@/ui/site-header'
 import { RulesDesk } from '../lazily'
@@ -11,10 +9,7 @@ import { ScreenTitle } from '@/ui/screen-title'
 
 export const metadata: Metadata = { title: 'Own rules' }
 
-export default async function RulesPage() {
-  // Every page gets a nonce of its own, so none is made ahead of a request.
-  await connection()
-  const who = await pageWho()
+export default page('/settings/rules', ({ who, db }) => {
   return (
     <>
       <SiteHeader who={who} />
@@ -25,9 +20,9 @@ export default async function RulesPage() {
           rule is a pointer.
         </p>
         <LeadOnly who={who}>
-          <RulesDesk rules={currentRules(clinicKnowledge(db()).rules)} />
+          <RulesDesk rules={currentRules(clinicKnowledge(db).rules)} />
         </LeadOnly>
       </main>
     </>
   )
-}
+})

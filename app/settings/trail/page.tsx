@@ -1,8 +1,7 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
-import { db } from '@/db'
 import { allAccounts } from '@/db/queries/accounts'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { Button } from '@/ui/button'
 import { Select } from '@/ui/field'
 import { ScreenTitle } from '@/ui/screen-title'
@@ -14,22 +13,16 @@ export const metadata: Metadata = { title: 'Audit trail' }
 
 const A_PAGE = 100
 
-interface Props {
-  readonly searchParams: Promise<{ readonly who?: string | string[]; readonly before?: string | string[] }>
-}
-
-export default async function TrailPage({ searchParams }: Props) {
-  const visitor = await pageWho()
-  const asked = await searchParams
-  const who = typeof asked.who === 'string' && asked.who !== '' ? asked.who : undefined
-  const before = Number(asked.before)
+export default page('/settings/trail', ({ who: reader, search, db }) => {
+  const who = search.who === '' ? undefined : search.who
+  const before = Number(search.before)
   const sought = { ...(who !== undefined && { who }), ...(Number.isSafeInteger(before) && before > 0 && { before }) }
-  const lines = shownLines(sought, A_PAGE)
+  const lines = shownLines(db, sought, A_PAGE)
   const last = lines.length === A_PAGE ? lines.at(-1)?.n : undefined
   const whoPart = who === undefined ? '' : `who=${encodeURIComponent(who)}`
   return (
     <>
-      <SiteHeader who={visitor} />
+      <SiteHeader who={reader} />
       <main className="mx-auto max-w-6xl px-6 py-6">
         <ScreenTitle className="text-3xl">Audit trail</ScreenTitle>
         <p className="mt-2 max-w-3xl text-ash">
@@ -41,7 +34,7 @@ export default async function TrailPage({ searchParams }: Props) {
             <span className="mb-1 block text-sm text-ash">Who</span>
             <Select name="who" defaultValue={who ?? ''}>
               <option value="">everybody</option>
-              {allAccounts(db()).map((account) => (
+              {allAccounts(db).map((account) => (
                 <option key={account.id} value={account.id}>
                   {account.name}
                 </option>
@@ -86,4 +79,4 @@ export default async function TrailPage({ searchParams }: Props) {
       </main>
     </>
   )
-}
+})

@@ -1,6 +1,6 @@
 import 'server-only'
 import { format } from 'date-fns'
-import { db } from '@/db'
+import type { Db } from '@/db/open'
 import { examHead } from '@/db/queries/exams'
 import { practitionerById } from '@/db/queries/practitioners'
 import { type Sought, type StoredLine, TRAIL_WORDS, trailLines } from '@/db/queries/trail'
@@ -16,28 +16,28 @@ export interface ShownLine {
 }
 
 /** Lines, the newest first. */
-export function shownLines(sought: Sought, limit: number): readonly ShownLine[] {
-  return trailLines(db(), sought, limit).map(shown)
+export function shownLines(db: Db, sought: Sought, limit: number): readonly ShownLine[] {
+  return trailLines(db, sought, limit).map((line) => shown(db, line))
 }
 
-function shown({ n, at, who, what, about, address, more }: StoredLine): ShownLine {
+function shown(db: Db, { n, at, who, what, about, address, more }: StoredLine): ShownLine {
   const words = Object.hasOwn(TRAIL_WORDS, what) ? TRAIL_WORDS[what as keyof typeof TRAIL_WORDS] : what
   return {
     n,
     at: format(at, 'd MMM yyyy, HH:mm:ss'),
-    who: who === '' ? 'nobody signed in' : nameOf(who),
+    who: who === '' ? 'nobody signed in' : nameOf(db, who),
     what: more === '' ? words : `${words}: ${more}`,
-    about: about === '' ? '' : aboutWords(about),
+    about: about === '' ? '' : aboutWords(db, about),
     address,
   }
 }
 
-function nameOf(id: string): string {
-  return practitionerById(db(), id)?.name ?? id
+function nameOf(db: Db, id: string): string {
+  return practitionerById(db, id)?.name ?? id
 }
 
-function aboutWords(about: string): string {
-  const head = examHead(db(), about)
+function aboutWords(db: Db, about: string): string {
+  const head = examHead(db, about)
   if (head) return `${head.person.name}, number ${head.person.number}, ${format(head.at, 'd MMM yyyy')}`
-  return practitionerById(db(), about)?.name ?? about
+  return practitionerById(db, about)?.name ?? about
 }

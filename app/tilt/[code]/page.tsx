@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { openCode } from '@/server/pairing'
-import { pageAddress } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { CodeOver } from '@/ui/code-over'
 import { TiltScreen } from './tilt-screen'
 
@@ -8,7 +8,6 @@ export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Tilt' }
 
 /** A phone strapped to a limb sends its tilt: nothing about anybody is shown here, and nothing else can be reached. */
-export default async function TiltPage({ params }: { readonly params: Promise<{ code: string }> }) {
-  const { code } = await params
-  return openCode(code, await pageAddress()).ok ? <TiltScreen code={code} /> : <CodeOver />
-}
+export default page('/tilt/[code]', ({ address, params: { code } }) => {
+  return openCode(code, address).ok ? <TiltScreen code={code} /> : <CodeOver />
+})

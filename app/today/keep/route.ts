@@ -1,10 +1,9 @@
 import * as yup from 'yup'
 import { recordToKeep } from '@/app/exam/[examId]/record-to-keep'
 import { rowsOfDay } from '@/app/today/day-rows'
-import { db } from '@/db'
 import { recordOf } from '@/db/queries/ledger'
-import { askingOf } from '@/server/doors/asking'
-import { noteKept } from '@/server/doors/openings'
+import { askingOf } from '@/server/auth/asking'
+import { noteKept } from '@/server/auth/openings'
 import { problemResponse, route } from '@/server/route'
 
 export const dynamic = 'force-dynamic'
@@ -18,17 +17,17 @@ const HAVE = yup.object({ have: yup.object().required() }).noUnknown().strict().
  * The examinations of today, for a device that is to open them without the server. `have` says how many entries of each it keeps, so that
  * only what has grown is sent. What goes to a device stands on the trail.
  */
-export const POST = route({ as: 'json' }, ({ body, who, visitor, request }) => {
+export const POST = route('/today/keep', { as: 'json' }, ({ body, who, visitor, request, db }) => {
   if (!HAVE.isValidSync(body, { strict: true })) {
     return problemResponse(422, { what: 'What was sent has another shape.', kept: 'Nothing was changed.', do: 'Reload Today.' })
   }
   const have = body.have as Readonly<Record<string, unknown>>
   const now = new Date()
-  const rows = rowsOfDay(now).slice(0, MOST)
-  const fresh = rows.filter(({ examId }) => have[examId] !== recordOf(db(), examId).events.length)
+  const rows = rowsOfDay(db, now).slice(0, MOST)
+  const fresh = rows.filter(({ examId }) => have[examId] !== recordOf(db, examId).events.length)
   const asking = askingOf(request, visitor, now.getTime())
   const records = fresh.flatMap(({ examId }) => {
-    const record = recordToKeep(examId, who)
+    const record = recordToKeep(db, examId, who)
     if (!record) return []
     noteKept(asking, examId)
     return [{ examId, record }]

@@ -1,4 +1,3 @@
-import { db } from '@/db'
 import { recordOf } from '@/db/queries/ledger'
 import { append } from '@/server/appends'
 import { announce } from '@/server/live'
@@ -19,7 +18,7 @@ const NOT_A_STUDENTS = {
  * Add events: 200 with everything the window has not seen once they are on disk, and with what could not join; 404 for an unknown
  * exam; 422, with the same, when nothing of it could be taken. Sending the same events again changes nothing.
  */
-export const POST = route<{ examId: string }>({ as: 'json' }, async ({ params: { examId }, body, who }) => {
+export const POST = route('/exam/[examId]/events', { as: 'json' }, async ({ params: { examId }, body, who, db }) => {
   const read = readSent(body, who.id, Date.now())
   if (!read.ok) return problemResponse(422, read.problem)
   const { after } = read.sent
@@ -34,15 +33,15 @@ export const POST = route<{ examId: string }>({ as: 'json' }, async ({ params: {
     projectSoon(examId)
   }
   const [first] = all
-  const events = recordOf(db(), examId).events.slice(after)
+  const events = recordOf(db, examId).events.slice(after)
   // A window whose entries clash does not know the record: it is told it, whether anything was stored or not.
   return first && !taken?.stored ? Response.json({ ...first.problem, refused: all, events }, { status: 422 }) : Response.json({ events, refused: all })
 })
 
 /** The events after the first `after` of them. */
-export const GET = route<{ examId: string }>(({ params: { examId }, url }) => {
+export const GET = route('/exam/[examId]/events', ({ params: { examId }, url, db }) => {
   const after = Number(url.searchParams.get('after') ?? 0)
-  const { events, seq } = recordOf(db(), examId)
+  const { events, seq } = recordOf(db, examId)
   if (seq === 0) {
     return problemResponse(404, {
       what: 'There is no examination with this number here.',

@@ -1,5 +1,4 @@
 import { toExamFile } from '@/core/exchange/exam-file/to'
-import { db } from '@/db'
 import { dayOf } from '@/db/day'
 import { clinicKnowledge } from '@/db/queries/clinic'
 import { examHead } from '@/db/queries/exams'
@@ -7,9 +6,9 @@ import { recordOf } from '@/db/queries/ledger'
 import { problemResponse, route } from '@/server/route'
 
 /** The whole examination as an open file (dust-lantern-exam, version 1). */
-export const GET = route<{ examId: string }>(({ params: { examId } }) => {
-  const head = examHead(db(), examId)
-  const { exam, events, faults } = recordOf(db(), examId)
+export const GET = route('/exam/[examId]/file', ({ params: { examId }, db }) => {
+  const head = examHead(db, examId)
+  const { exam, events, faults } = recordOf(db, examId)
   if (!head || !exam) {
     return problemResponse(404, {
       what: 'There is no examination with this number here.',
@@ -25,7 +24,7 @@ export const GET = route<{ examId: string }>(({ params: { examId } }) => {
     })
   }
   const { name, born, work, number } = head.person
-  const file = toExamFile(exam, events, { name, born, work }, head.at, clinicKnowledge(db()))
+  const file = toExamFile(exam, events, { name, born, work }, head.at, clinicKnowledge(db))
   return new Response(`${JSON.stringify(file, null, 2)}\n`, {
     headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="exam-${number}-${dayOf(head.at)}.json"` },
   })

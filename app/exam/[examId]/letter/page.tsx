@@ -1,12 +1,13 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { titled } from '@/server/exam-title'
+import { page } from '@/server/auth/page'
 import { TitledScreen } from '../exam-app'
 
 export const metadata: Metadata = { title: 'Referral letter' }
 
-export default async function LetterPage({ params }: { readonly params: Promise<{ examId: string }> }) {
-  const title = titled((await params).examId)
+export default page('/exam/[examId]/letter', ({ params: { examId }, db }) => {
+  const title = titled(db, examId)
   if (!title) notFound()
   return <TitledScreen screen="letter" title={title} />
-}
+})

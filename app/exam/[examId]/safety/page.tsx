@@ -1,8 +1,9 @@
 import type { Metadata } from 'next'
+import { page } from '@/server/auth/page'
 import { ExamScreen } from '../exam-app'
 
 export const metadata: Metadata = { title: 'Safety' }
 
-export default function SafetyPage() {
+export default page('/exam/[examId]/safety', () => {
   return <ExamScreen screen="safety" />
-}
+})

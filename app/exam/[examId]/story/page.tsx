@@ -1,8 +1,9 @@
 import type { Metadata } from 'next'
+import { page } from '@/server/auth/page'
 import { ExamScreen } from '../exam-app'
 
 export const metadata: Metadata = { title: 'Story' }
 
-export default function StoryPage() {
+export default page('/exam/[examId]/story', () => {
   return <ExamScreen screen="story" />
-}
+})

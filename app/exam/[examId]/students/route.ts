@@ -1,8 +1,7 @@
-import { db } from '@/db'
 import { studentsFor } from '@/db/queries/entrusted'
 import { route } from '@/server/route'
 
 export const dynamic = 'force-dynamic'
 
 /** Students of this clinic, and to which of them this examination is entrusted. */
-export const GET = route<{ examId: string }>(({ params: { examId } }) => Response.json({ students: studentsFor(db(), examId) }))
+export const GET = route('/exam/[examId]/students', ({ params: { examId }, db }) => Response.json({ students: studentsFor(db, examId) }))

@@ -1,27 +1,18 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { connection } from 'next/server'
 import { UUID } from '@/core/record/shapes'
 import { emptyCase } from '@/core/trainer/case-file/file'
-import { db } from '@/db'
 import { writtenCase } from '@/db/queries/practice-sets'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { CaseEditor } from '../lazily'
 
 export const metadata: Metadata = { title: 'A written case' }
 
-interface Props {
-  readonly params: Promise<{ code: string }>
-}
-
-export default async function CasePage({ params }: Props) {
-  await connection()
-  const { code } = await params
+export default page('/practice/cases/[code]', ({ who, params: { code }, db }) => {
   if (!UUID.test(code)) notFound()
-  const who = await pageWho()
-  const found = writtenCase(db(), code)
+  const found = writtenCase(db, code)
   return (
     <>
       <SiteHeader who={who} />
@@ -32,4 +23,4 @@ export default async function CasePage({ params }: Props) {
       </main>
     </>
   )
-}
+})

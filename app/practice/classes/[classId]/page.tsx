@@ -1,6 +1,5 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { connection } from 'next/server'
 import { altogether } from '@/core/trainer/altogether'
 import { twoExaminers } from '@/core/trainer/agreement'
 import { meanOf } from '@/core/trainer/curves'
@@ -11,7 +10,7 @@ import { db } from '@/db'
 import { practitionerById } from '@/db/queries/practitioners'
 import { type ListedRun, runsOf, wholeRun } from '@/db/queries/practice'
 import { practiceClassesOf, writtenCases } from '@/db/queries/practice-sets'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { TableHead } from '@/ui/table-head'
@@ -21,22 +20,15 @@ import { ClassForm } from '../class-form'
 
 export const metadata: Metadata = { title: 'Class' }
 
-interface Props {
-  readonly params: Promise<{ classId: string }>
-}
-
-export default async function ClassPage({ params }: Props) {
-  await connection()
-  const { classId } = await params
-  const who = await pageWho()
-  const set = practiceClassesOf(db()).find((c) => c.id === classId)
+export default page('/practice/classes/[classId]', ({ who, params: { classId }, db }) => {
+  const set = practiceClassesOf(db).find((c) => c.id === classId)
   if (!set || (set.closed && who.role === 'student')) notFound()
   const teaches = who.role !== 'student'
-  const runs = runsOf(db(), { class: classId })
+  const runs = runsOf(db, { class: classId })
   const own = runs.filter((run) => run.by === who.id)
-  const written = writtenCases(db()).map((c) => ({ name: `written ${c.code}`, title: c.file.title }))
+  const written = writtenCases(db).map((c) => ({ name: `written ${c.code}`, title: c.file.title }))
   const titles = Object.fromEntries(written.map((w) => [w.name, w.title]))
-  const nameOf = (id: string) => practitionerById(db(), id)?.name ?? id
+  const nameOf = (id: string) => practitionerById(db, id)?.name ?? id
   const people = [...new Set(runs.map((run) => run.by))]
   return (
     <>
@@ -96,7 +88,7 @@ export default async function ClassPage({ params }: Props) {
       </main>
     </>
   )
-}
+})
 
 interface TogetherProps {
   readonly people: readonly string[]

@@ -1,11 +1,9 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { connection } from 'next/server'
 import { DRILLS, isDrill } from '@/core/trainer/drills/drill'
 import { counted } from '@/core/vocabulary/sentence'
-import { db } from '@/db'
 import { drillAnswersOf } from '@/db/queries/drills'
-import { pageWho } from '@/server/visitor'
+import { page } from '@/server/auth/page'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { Textures } from '@/ui/textures'
@@ -13,16 +11,9 @@ import { DrillScreen } from '../lazily'
 
 export const metadata: Metadata = { title: 'Drill' }
 
-interface Props {
-  readonly params: Promise<{ drill: string }>
-}
-
-export default async function DrillPage({ params }: Props) {
-  await connection()
-  const { drill } = await params
+export default page('/practice/drill/[drill]', ({ who, params: { drill }, db }) => {
   if (!isDrill(drill)) notFound()
-  const who = await pageWho()
-  const answers = drillAnswersOf(db(), who.id).filter((a) => a.drill === drill)
+  const answers = drillAnswersOf(db, who.id).filter((a) => a.drill === drill)
   return (
     <>
       <SiteHeader who={who} />
@@ -36,4 +27,4 @@ export default async function DrillPage({ params }: Props) {
       </main>
     </>
   )
-}
+})

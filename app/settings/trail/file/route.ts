@@ -1,4 +1,4 @@
-import { noteOnTrail, askingOf } from '@/server/doors/asking'
+import { noteOnTrail, askingOf } from '@/server/auth/asking'
 import { route } from '@/server/route'
 import { shownLines } from '../trail-rows'
 
@@ -8,10 +8,10 @@ export const dynamic = 'force-dynamic'
 const MOST = 100_000
 
 /** The trail as CSV (RFC 4180), the newest line first. */
-export const GET = route(({ request, visitor, url }) => {
+export const GET = route('/settings/trail/file', ({ request, visitor, url, db }) => {
   const who = url.searchParams.get('who')
   noteOnTrail(askingOf(request, visitor, Date.now()), 'trail-saved')
-  const lines = shownLines(who ? { who } : {}, MOST)
+  const lines = shownLines(db, who ? { who } : {}, MOST)
   const rows = [
     ['number', 'when', 'who', 'what', 'about', 'from'],
     ...lines.map((line) => [`${line.n}`, line.at, line.who, line.what, line.about, line.address]),

@@ -2,10 +2,9 @@ import { TABLES } from '@/core/exchange/csv/tables'
 import { appointmentIssues, toCalendar } from '@/core/exchange/calendar/to'
 import { isTemplate, type TemplateId } from '@/core/note/template'
 import { numberedPapers } from '@/core/record/paper-events'
-import { db } from '@/db'
 import { clinicKnowledge, houseOf } from '@/db/queries/clinic'
 import { isOutgoing, type Outgoing, outgoing } from '@/db/queries/outgoing'
-import { askingOf, noteOnTrail } from '@/server/doors/asking'
+import { askingOf, noteOnTrail } from '@/server/auth/asking'
 import { print } from '@/server/outside/beside'
 import { type Format, inFormat, type Made, stem, tablesOf } from '@/server/outside/formats'
 import { letterPaper, summaryPaper } from '@/server/paper/papers'
@@ -24,10 +23,10 @@ const WHOLE: Readonly<Record<string, Format>> = {
 }
 
 /** An examination, or a paper of it, as a file. It is made of what is on the record, and saving it is written on the trail. */
-export const GET = route<{ examId: string; file: string }>(async ({ params: { examId, file }, url, request, visitor }) => {
+export const GET = route('/exam/[examId]/out/[file]', async ({ params: { examId, file }, url, request, visitor, db }) => {
   const now = Date.now()
   if (file === 'appointment.ics') return appointment(examId, url, now)
-  const out = outgoing(db(), examId, clinicKnowledge(db()))
+  const out = outgoing(db, examId, clinicKnowledge(db))
   if (!isOutgoing(out)) {
     return out.why === 'unknown'
       ? problemResponse(404, {
@@ -42,7 +41,7 @@ export const GET = route<{ examId: string; file: string }>(async ({ params: { ex
         })
   }
   const layout = url.searchParams.get('layout')
-  const template: TemplateId = isTemplate(layout) ? layout : houseOf(db()).template
+  const template: TemplateId = isTemplate(layout) ? layout : houseOf(db).template
   const made = await fileOf(out, file, template, now)
   if (!made) {
     return problemResponse(404, {

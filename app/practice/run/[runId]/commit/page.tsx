@@ -1,8 +1,9 @@
 import type { Metadata } from 'next'
+import { page } from '@/server/auth/page'
 import { PracticeScreen } from '../practice-app'
 
 export const metadata: Metadata = { title: 'Commit, practice' }
 
-export default function PracticeCommitPage() {
+export default page('/practice/run/[runId]/commit', () => {
   return <PracticeScreen screen="commit" />
-}
+})

@@ -1,8 +1,9 @@
 import type { Metadata } from 'next'
+import { page } from '@/server/auth/page'
 import { PracticeScreen } from '../practice-app'
 
 export const metadata: Metadata = { title: 'Replay, practice' }
 
-export default function PracticeReplayPage() {
+export default page('/practice/run/[runId]/replay', () => {
   return <PracticeScreen screen="replay" />
-}
+})

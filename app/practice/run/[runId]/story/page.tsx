@@ -1,8 +1,9 @@
 import type { Metadata } from 'next'
+import { page } from '@/server/auth/page'
 import { PracticeScreen } from '../practice-app'
 
 export const metadata: Metadata = { title: 'Story, practice' }
 
-export default function PracticeStoryPage() {
+export default page('/practice/run/[runId]/story', () => {
   return <PracticeScreen screen="story" />
-}
+})

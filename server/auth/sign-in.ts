@@ -31,6 +31,11 @@ export function setFirstCode(code: string): void {
   held.dustLanternFirstCode = code
 }
 
+/** Is there anybody who leads this clinic yet? Told to strangers too: it names nobody. */
+export function clinicHasLead(): boolean {
+  return hasLead(db())
+}
+
 const KEPT = 'Nothing was changed; what waits on this device stays there.'
 
 /** Where somebody stands after a door: through it, or at the next one. */

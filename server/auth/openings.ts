@@ -1,5 +1,6 @@
 import { log, loggable } from '../log'
 import { type Asking, idOf, noteOnTrail } from './asking'
+import type { RouteName } from './routes'
 
 /** One visit to an examination is one line: its screens follow each other without being new openings. */
 const ONE_VISIT_MS = 10 * 60_000
@@ -8,9 +9,6 @@ const ONE_VISIT_MS = 10 * 60_000
 const held = globalThis as typeof globalThis & { dustLanternOpenings?: Map<string, number> }
 const visits = (held.dustLanternOpenings ??= new Map())
 
-/** The page that shows one person over all visits. */
-export const PERSON = '/person/[personId]'
-
 /** A device that keeps the day is told once in so long. */
 const ONE_DAY_KEPT_MS = 6 * 3_600_000
 
@@ -18,11 +16,15 @@ const ONE_DAY_KEPT_MS = 6 * 3_600_000
 const MOST = 5000
 
 /**
- * Write on the trail that somebody opens an examination or the page of a person: who, which, when, from where. A file that leaves the clinic is a line each.
+ * Write on the trail that an examination or a person is read: who, which, when, from where. Called where the data is read, by every
+ * page, layout and data route whose address names one, whatever the method and however a browser says that it only looks ahead. A file
+ * that leaves the clinic is a line each.
  *
  * A trail that cannot be written, on a full disk for instance, does not keep a practitioner from reading: the log says so.
  */
-export function noteOpening(asking: Pick<Asking, 'visitor' | 'address' | 'now'>, about: string, route: string): void {
+export function noteRead(route: RouteName, params: Readonly<Record<string, string>>, asking: Pick<Asking, 'visitor' | 'address' | 'now'>): void {
+  const about = params.examId ?? params.personId
+  if (about === undefined) return
   const isFile = route.endsWith('/file')
   const { visitor, now } = asking
   const key = `${idOf(visitor)} ${visitor.kind === 'open' ? visitor.session : ''} ${about} ${asking.address}`
@@ -32,7 +34,7 @@ export function noteOpening(asking: Pick<Asking, 'visitor' | 'address' | 'now'>,
   if (visits.size > MOST) visits.clear()
   if (!isFile && last !== undefined && now - last < ONE_VISIT_MS) return
   try {
-    noteOnTrail(asking, isFile ? 'file-saved' : route === PERSON ? 'person-opened' : 'opened', about)
+    noteOnTrail(asking, isFile ? 'file-saved' : params.examId === undefined ? 'person-opened' : 'opened', about)
   } catch (error) {
     log().error({ error: loggable(error) }, 'opening not written')
   }

@@ -4,7 +4,8 @@ import { db } from '../../db'
 import { accountById, addAccount, allAccounts, sessionsOf } from '../../db/queries/accounts'
 import { trailLines } from '../../db/queries/trail'
 import { clinicOnDisk } from '../../tests/clinic-on-disk'
-import { ABSOLUTE_MS, admitAt, HALF_MS, IDLE_MS, signedInBy, visitorOf } from '../identity'
+import { admittedAt, plainly } from '../../tests/identity'
+import { ABSOLUTE_MS, HALF_MS, IDLE_MS, signedInBy, visitorOf } from '../identity'
 import { listen, live } from '../live'
 import type { Asking } from './asking'
 import { beginFactor, choosePassword, choosePin, confirmFactor, removeFactor } from './own-account'
@@ -24,7 +25,7 @@ const PASSWORD = 'three slow ferries at dusk'
 let port = 0
 /** Whoever asks, each time from another address unless it is said, so that no test waits for another's wrong tries. */
 const at = (cookie: string | null, now = NOW, address = `10.1.0.${++port % 250}.${port}`): Asking => ({
-  visitor: visitorOf(cookie, now),
+  visitor: visitorOf(plainly(cookie), now),
   address,
   device: 'a browser',
   secure: false,
@@ -45,7 +46,7 @@ describe('signing in', () => {
     await lead()
     const came = await signIn(at(null), ' WENNA ', PASSWORD)
     expect(came.came).toEqual({ ok: true, next: 'in' })
-    const visitor = visitorOf(cookieOf(came), NOW)
+    const visitor = visitorOf(plainly(cookieOf(came)), NOW)
     expect(visitor).toMatchObject({ kind: 'open', who: { id: 'wenna', role: 'lead', demo: false } })
     const stored = JSON.stringify(sessionsOf(db(), 'wenna'))
     expect(stored).not.toContain(came.cookie?.token ?? 'x')
@@ -66,7 +67,7 @@ describe('signing in', () => {
     const signedIn = await signIn(at(null), 'wenna', PASSWORD)
     expect(changeSomebody(at(cookieOf(signedIn)), 'wenna', { role: 'lead', open: false }).came).toBeNull()
     expect((await signIn(at(null), 'wenna', PASSWORD)).came).toMatchObject({ ok: false })
-    expect(visitorOf(cookieOf(signedIn), NOW).kind).toBe('stranger')
+    expect(visitorOf(plainly(cookieOf(signedIn)), NOW).kind).toBe('stranger')
   })
 
   it('is slowed by account from anywhere, and by address for any account, before a password is looked at', async () => {
@@ -95,11 +96,11 @@ describe('a session', () => {
     const cookie = cookieOf(came)
     expect((await choosePin(at(cookie), PASSWORD, '4917')).came).toBeNull()
     const idle = NOW + IDLE_MS
-    expect(visitorOf(cookie, idle - 1).kind).toBe('open')
-    expect(admitAt('/exam/x/record', cookie, idle)).toMatchObject({ ok: false, why: 'unlock' })
-    expect(admitAt('/live', cookie, idle).ok).toBe(true)
+    expect(visitorOf(plainly(cookie), idle - 1).kind).toBe('open')
+    expect(admittedAt('/exam/x/record', cookie, idle)).toMatchObject({ ok: false, why: 'unlock' })
+    expect(admittedAt('/live', cookie, idle).ok).toBe(true)
     expect((await unlock(at(cookie, idle), '4917')).came).toMatchObject({ ok: true })
-    expect(visitorOf(cookie, idle).kind).toBe('open')
+    expect(visitorOf(plainly(cookie), idle).kind).toBe('open')
     let now = idle + IDLE_MS
     for (let wrong = 0; wrong < 5; wrong++) {
       expect((await unlock(at(cookie, now), '0000')).came).toMatchObject({ ok: false })
@@ -107,7 +108,7 @@ describe('a session', () => {
     }
     expect((await unlock(at(cookie, now), '4917')).came).toMatchObject({ ok: false })
     expect((await unlock(at(cookie, now + 61_000), PASSWORD)).came).toMatchObject({ ok: true })
-    expect(visitorOf(cookie, NOW + ABSOLUTE_MS).kind).toBe('stranger')
+    expect(visitorOf(plainly(cookie), NOW + ABSOLUTE_MS).kind).toBe('stranger')
   })
 
   it('that was guessed at ten times is over', async () => {
@@ -118,7 +119,7 @@ describe('a session', () => {
       await unlock(at(cookie, now), 'not this one at all')
       now += 61_000
     }
-    expect(visitorOf(cookie, now).kind).toBe('stranger')
+    expect(visitorOf(plainly(cookie), now).kind).toBe('stranger')
   })
 
   it('ends at sign-out with its streams, everywhere with all of them, and another password ends the others', async () => {
@@ -126,7 +127,7 @@ describe('a session', () => {
     const cookies = []
     for (let n = 0; n < 3; n++) cookies.push(cookieOf(await signIn(at(null), 'wenna', PASSWORD)))
     const [first = '', second = '', third = ''] = cookies
-    const visitor = visitorOf(second, NOW)
+    const visitor = visitorOf(plainly(second), NOW)
     const closed: string[] = []
     live.closers.set(() => closed.push('second'), 'session' in visitor ? visitor.session : '')
     const stop = listen({}, () => undefined)
@@ -134,11 +135,11 @@ describe('a session', () => {
     expect(closed).toEqual(['second'])
     live.closers.clear()
     stop()
-    expect([first, second, third].map((one) => visitorOf(one, NOW).kind)).toEqual(['open', 'stranger', 'open'])
+    expect([first, second, third].map((one) => visitorOf(plainly(one), NOW).kind)).toEqual(['open', 'stranger', 'open'])
     expect((await choosePassword(at(first), PASSWORD, 'nine grey gulls in a row')).came).toBeNull()
-    expect([first, third].map((one) => visitorOf(one, NOW).kind)).toEqual(['open', 'stranger'])
+    expect([first, third].map((one) => visitorOf(plainly(one), NOW).kind)).toEqual(['open', 'stranger'])
     signOut(at(first), true)
-    expect(visitorOf(first, NOW).kind).toBe('stranger')
+    expect(visitorOf(plainly(first), NOW).kind).toBe('stranger')
   })
 })
 
@@ -167,7 +168,7 @@ describe('the first lead', () => {
     expect((await firstLead(at(null), { ...fields, code: 'abcd efgh jkmn', password: 'short' })).came).toMatchObject({ ok: false })
     const came = await firstLead(at(null), { ...fields, code: 'abcd efgh jkmn' })
     expect(came.came).toEqual({ ok: true, next: 'in' })
-    expect(visitorOf(cookieOf(came), NOW)).toMatchObject({ kind: 'open', who: { id: 'wenna-saltmarsh', role: 'lead' } })
+    expect(visitorOf(plainly(cookieOf(came)), NOW)).toMatchObject({ kind: 'open', who: { id: 'wenna-saltmarsh', role: 'lead' } })
     expect((await firstLead(at(null), { ...fields, code: 'abcd efgh jkmn', login: 'other' })).came).toMatchObject({ ok: false })
     expect(allAccounts(db())).toHaveLength(1)
   })
@@ -216,14 +217,14 @@ describe('a second factor', () => {
     const half = cookieOf(await signIn(at(null), 'wenna', PASSWORD))
     expect(signedInBy('wenna', NOW)).toHaveLength(1)
     expect(signedInBy('wenna', NOW + ABSOLUTE_MS)).toEqual([])
-    expect(visitorOf(half, NOW + HALF_MS - 1).kind).toBe('half')
-    expect(visitorOf(half, NOW + HALF_MS).kind).toBe('stranger')
-    expect(admitAt('/today', half, NOW)).toMatchObject({ ok: false, why: 'second-factor' })
+    expect(visitorOf(plainly(half), NOW + HALF_MS - 1).kind).toBe('half')
+    expect(visitorOf(plainly(half), NOW + HALF_MS).kind).toBe('stranger')
+    expect(admittedAt('/today', half, NOW)).toMatchObject({ ok: false, why: 'second-factor' })
     // The code that confirmed it was used.
     expect((await secondFactor(at(half), factorCode(secret, NOW))).came).toMatchObject({ ok: false })
     const whole = await secondFactor(at(half), codes[0]?.toLowerCase() ?? '')
-    expect(visitorOf(cookieOf(whole), NOW).kind).toBe('open')
-    expect(visitorOf(half, NOW).kind).toBe('stranger')
+    expect(visitorOf(plainly(cookieOf(whole)), NOW).kind).toBe('open')
+    expect(visitorOf(plainly(half), NOW).kind).toBe('stranger')
     const next = cookieOf(await signIn(at(null), 'wenna', PASSWORD))
     expect((await secondFactor(at(next), codes[0] ?? '')).came).toMatchObject({ ok: false })
     expect((await secondFactor(at(next, NOW + 60_000), factorCode(secret, NOW + 60_000))).came).toMatchObject({ ok: true })

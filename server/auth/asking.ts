@@ -1,6 +1,6 @@
 import { db } from '../../db'
 import { type TrailWhat, writeTrail } from '../../db/queries/trail'
-import type { Visitor } from '../identity'
+import type { Credentials, Visitor } from '../identity'
 
 /** Who is at a door, and from where. */
 export interface Asking {
@@ -23,6 +23,11 @@ export interface AtDoor<T> {
 /** Headers that the start program sets, and that it removes from what came in. */
 export const ADDRESS_HEADER = 'x-lantern-address'
 export const SECURE_HEADER = 'x-lantern-secure'
+
+/** What identifies a request that passed the gate. */
+export function credentialsOf({ headers }: Request): Credentials {
+  return { cookies: headers.get('cookie'), secure: headers.get(SECURE_HEADER) === 'yes' }
+}
 
 /** Who asks, read from a request that passed the gate. */
 export function askingOf(request: Request, visitor: Visitor, now: number): Asking {
