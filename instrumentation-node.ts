@@ -1,4 +1,5 @@
 import { db } from './db'
+import { renewLists } from './db/queries/rebuild-findings'
 import { environment } from './server/environment'
 import { log } from './server/log'
 import { catchUpInPieces } from './server/projector'
@@ -10,6 +11,6 @@ if (!(globalThis as { dustLanternGate?: boolean }).dustLanternGate) {
 }
 
 // Opening at start brings the database up to date before the first request needs it.
-db()
+renewLists(db())
 catchUpInPieces()
 log().info({ data: environment().dataFolder }, 'started')

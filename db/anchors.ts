@@ -3,8 +3,10 @@ import { appendFileSync, existsSync, mkdirSync, readFileSync, writeFileSync } fr
 import path from 'node:path'
 import { desc, sql } from 'drizzle-orm'
 import * as yup from 'yup'
+import { CODE_HEX } from '../core/record/check-code'
 import { canonical } from './chain'
 import type { Db } from './open'
+import { signatureHashes } from './queries/signatures'
 import { thisClinic } from './queries/this-clinic'
 import { seals } from './schema'
 
@@ -114,4 +116,31 @@ export function readAnchors(text: string): { readonly anchors: readonly Anchor[]
     }
   })
   return { anchors, bad }
+}
+
+/** An anchor with the signatures that stood in the chain then, so that a check code on paper can be held against it without the clinic. */
+export interface SignatureList {
+  readonly format: 'dust-lantern-signatures'
+  readonly version: 1
+  readonly clinic: string
+  readonly at: number
+  readonly n: number
+  readonly hash: string
+  /** The beginning of the hash of each signature, as a check code stands for it; sorted. They name nobody. */
+  readonly signed: readonly string[]
+  /** Public key (PEM) and Ed25519 signature over the others, in base64. Compare the key with one you were given before. */
+  readonly key: string
+  readonly signature: string
+}
+
+/** The list of every signature made here, signed with the key of the anchors. */
+export function signatureList(db: Db, keyFolder: string, now: number): SignatureList {
+  const { id: clinic } = thisClinic(db)
+  const head = db.select({ n: seals.n, hash: seals.hash }).from(seals).orderBy(desc(seals.n)).limit(1).get()
+  if (!head) throw new Error('The chain is empty; the database is damaged.')
+  const secret = secretKey(keyFolder, clinic)
+  const signed = signatureHashes(db).map((hash) => hash.slice(0, CODE_HEX))
+  const bare = { format: 'dust-lantern-signatures' as const, version: 1 as const, clinic, at: now, n: head.n, hash: head.hash, signed }
+  const key = createPublicKey(secret).export({ type: 'spki', format: 'pem' }).toString()
+  return { ...bare, key, signature: sign(null, Buffer.from(canonical({ ...bare, key })), secret).toString('base64') }
 }

@@ -13,6 +13,19 @@ export function levelOf(client: Database.Database): number {
   return Math.max(0, ...applied.map(Number))
 }
 
+/** The level this program brings a database to. */
+export function newestLevel(): number {
+  return Math.max(...readMigrationFiles({ migrationsFolder: MIGRATIONS }).map(({ folderMillis }) => folderMillis))
+}
+
+/**
+ * Which way of reading the lists of a database were made with. Kept in the file (`user_version`); where it is another, the lists are made
+ * again at the next start, and until then nothing is held against them.
+ *
+ * Raised by hand with every change of what lists say of an examination: state, progress, conclusion, change, findings.
+ */
+export const LISTS_VERSION = 1
+
 /** An empty database as the program made it at that level: what a backup of an earlier version is held against. The caller closes it. */
 export function emptyAt(level: number): Database.Database {
   const client = new Database(':memory:')

@@ -1,47 +1,50 @@
-import { closeSync, existsSync, openSync, readFileSync, rmSync, writeSync } from 'node:fs'
+import { chmodSync, mkdirSync, rmSync } from 'node:fs'
 import path from 'node:path'
+import Database from 'better-sqlite3'
 
-/** Where a running server says that it is there. */
+/** An empty SQLite file beside the data. Whoever has it locked runs on the folder. */
 function lockFile(folder: string): string {
-  return path.join(folder, 'clinic.lock')
+  return path.join(folder, 'running.lock')
 }
 
-/** The process that has this folder open; null when none does. */
-export function lockedBy(folder: string): number | null {
-  const file = lockFile(folder)
-  if (!existsSync(file)) return null
-  const pid = Number(readFileSync(file, 'utf8').trim())
-  return Number.isSafeInteger(pid) && pid > 0 && isAlive(pid) ? pid : null
-}
+/** A program before this one wrote its process number here; numbers live on in other processes, so it says nothing. */
+const EARLIER = 'clinic.lock'
 
-function isAlive(pid: number): boolean {
-  try {
-    process.kill(pid, 0)
-    return true
-  } catch (error) {
-    // It is there and somebody else's.
-    return (error as NodeJS.ErrnoException).code === 'EPERM'
-  }
-}
+/** A folder that was taken, and the way to let it go; or somebody else has it. */
+export type Taken = { readonly ok: true; readonly release: () => void } | { readonly ok: false }
 
 /**
- * Take a folder for this process, so that nothing else starts on it, resets it or restores into it.
+ * Take a folder for this process, so that nothing else starts on it, resets it, imports or restores into it.
  *
- * @returns the way to let it go; or the process that has it
+ * The lock is one of the operating system's, on an open file: it ends with the process however that ends, also by a power cut, holds
+ * between containers that share the folder, and cannot be taken twice.
  */
-export function takeLock(folder: string): { readonly ok: true; readonly release: () => void } | { readonly ok: false; readonly pid: number } {
-  const by = lockedBy(folder)
-  if (by !== null && by !== process.pid) return { ok: false, pid: by }
+export function takeLock(folder: string): Taken {
+  mkdirSync(folder, { recursive: true, mode: 0o700 })
+  const client = locked(folder)
+  if (!client) return { ok: false }
+  rmSync(path.join(folder, EARLIER), { force: true })
+  return { ok: true, release: () => client.close() }
+}
+
+/** Does a process run on this folder? */
+export function isInUse(folder: string): boolean {
+  const client = locked(folder)
+  client?.close()
+  return client === null
+}
+
+/** @returns null while another connection has it */
+function locked(folder: string): Database.Database | null {
   const file = lockFile(folder)
-  // What a killed server left behind is nobody's.
-  rmSync(file, { force: true })
-  const handle = openSync(file, 'wx', 0o600)
-  writeSync(handle, `${process.pid}\n`)
-  closeSync(handle)
-  return {
-    ok: true,
-    release: () => {
-      if (lockedBy(folder) === process.pid) rmSync(file, { force: true })
-    },
+  const client = new Database(file, { timeout: 0 })
+  try {
+    chmodSync(file, 0o600)
+    client.exec('BEGIN EXCLUSIVE')
+    return client
+  } catch (error) {
+    client.close()
+    if (error instanceof Database.SqliteError && error.code.startsWith('SQLITE_BUSY')) return null
+    throw error
   }
 }

@@ -1,10 +1,10 @@
-import { chmodSync, existsSync, mkdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import { chmodSync, existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
 import Database from 'better-sqlite3'
 import { type BetterSQLite3Database, drizzle } from 'drizzle-orm/better-sqlite3'
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator'
 import { environment } from '../server/environment'
-import { levelOf, MIGRATIONS } from './levels'
+import { levelOf, LISTS_VERSION, MIGRATIONS } from './levels'
 import * as schema from './schema'
 import { teachSealing } from './sealing'
 
@@ -30,6 +30,7 @@ export class NotOpened extends Error {}
 export function openDb(file: string): Db {
   const isFile = file !== ':memory:'
   if (isFile) mkdirSync(path.dirname(file), { recursive: true, mode: 0o700 })
+  if (isFile && nameLike(file)) refuseHalfRestored(file)
   const isNew = isFile && !(existsSync(file) && statSync(file).size > 0)
   if (isNew) refuseToBegin(file)
   const client = new Database(file)
@@ -42,6 +43,7 @@ export function openDb(file: string): Db {
     const db = drizzle(client, { schema })
     if (isFile && !isNew) beforeUpgrade(client, file)
     migrate(db, { migrationsFolder: MIGRATIONS })
+    if (isNew) client.pragma(`user_version = ${LISTS_VERSION}`)
     if (isFile) ownFiles(client, file)
     return db
   } catch (error) {
@@ -71,8 +73,22 @@ function nameLike(file: string): boolean {
   return path.basename(file) === 'clinic.sqlite'
 }
 
+/** A restore was ended in the middle: whoever holds the lock of the folder finishes it first. */
+function refuseHalfRestored(file: string): void {
+  if (existsSync(path.join(path.dirname(file), '.restoring.json'))) {
+    throw new NotOpened(`A restore into ${path.dirname(file)} was not finished. Start Dust Lantern, or run npm run restore -- --finish: either goes on where it ended.`)
+  }
+}
+
 /** A clinic lay here and its file is gone: an empty one would hide that. What lies beside would be played into it. */
 function refuseToBegin(file: string): void {
+  const folder = path.dirname(file)
+  const moved = nameLike(file) ? readdirSync(folder).find((name) => /^clinic\.sqlite\..+\.aside$/.test(name)) : undefined
+  if (moved !== undefined && !existsSync(idFile(file))) {
+    throw new NotOpened(
+      `There is no clinic at ${file}, and ${moved} was moved aside here by a restore. Restore a backup, or rename it back: npm run restore -- FILE. To begin a new clinic here, move it away.`,
+    )
+  }
   if (nameLike(file) && existsSync(idFile(file))) {
     throw new NotOpened(
       `The clinic's database is not at ${file} any more, and a clinic was here. Put it back, or restore a backup: npm run restore -- FILE. To begin a new clinic here, move ${idFile(file)} away.`,

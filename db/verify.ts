@@ -2,8 +2,9 @@ import { existsSync } from 'node:fs'
 import Database from 'better-sqlite3'
 import { type Anchor, isSignedBy } from './anchors'
 import { CHAIN_START, link } from './chain'
-import { emptyAt, levelOf } from './levels'
-import { SEALED, type SealedTable, teachSealing } from './sealing'
+import { emptyAt, levelOf, LISTS_VERSION, newestLevel } from './levels'
+import { projectionBreaks } from './verify-projections'
+import { SEALED, type SealedKind, type SealedName, teachSealing } from './sealing'
 
 /** Something that was changed by other hands, or cannot be read. */
 export interface Break {
@@ -78,8 +79,9 @@ function verifyMoment(client: Database.Database, { anchors = [], publicKey = nul
   const ours = emptyAt(levelOf(client))
   const wanted = tablesOf(ours)
   const tables = tablesOf(client)
-  const sealed = (Object.keys(SEALED) as SealedTable[]).filter((table) => wanted.has(table))
-  const missing = ['seals', ...sealed].filter((table) => !tables.has(table))
+  const triggers = new Set(ours.prepare(`SELECT name FROM sqlite_master WHERE type = 'trigger'`).pluck().all() as string[])
+  const sealed = (Object.keys(SEALED) as SealedName[]).filter((name) => wanted.has(SEALED[name].table) && triggers.has(SEALED[name].trigger))
+  const missing = ['seals', ...sealed.map((name) => SEALED[name].table)].filter((table) => !tables.has(table))
   if (missing.length > 0) {
     return { ...NOTHING, ok: false, breaks: [{ where: file, what: `has no table ${missing.join(', ')}: it is none of this program, or of an earlier one` }] }
   }
@@ -92,6 +94,8 @@ function verifyMoment(client: Database.Database, { anchors = [], publicKey = nul
   breaks.push(...chain.breaks, ...rowBreaks(client, sealed))
   const { entries, ...events } = walkEvents(client)
   breaks.push(...events.breaks)
+  // Another program reads some records otherwise: its lists are held against it alone.
+  if (breaks.length === 0 && levelOf(client) === newestLevel() && client.pragma('user_version', { simple: true }) === LISTS_VERSION) breaks.push(...projectionBreaks(client))
   const clinic = (client.prepare('SELECT id FROM clinic').pluck().get() as string | undefined) ?? null
   breaks.push(...anchors.flatMap((anchor) => anchorBreaks(anchor, clinic, head?.n ?? -1, hashes, publicKey)))
   return { ok: breaks.length === 0, entries, links, head, clinic, breaks, anchors: anchors.length }
@@ -146,35 +150,36 @@ function walkChain(client: Database.Database, remember: ReadonlySet<number>) {
 const SHOWN = 20
 
 /** Every row is as its last link says, every link has its row, and what has none was erased on record. */
-function rowBreaks(client: Database.Database, sealed: readonly SealedTable[]): readonly Break[] {
+function rowBreaks(client: Database.Database, sealed: readonly SealedName[]): readonly Break[] {
   const breaks: Break[] = []
   client.exec('CREATE TEMP TABLE IF NOT EXISTS latest (kind TEXT, row TEXT, content TEXT, PRIMARY KEY (kind, row)) WITHOUT ROWID; DELETE FROM latest')
   client.exec('INSERT OR REPLACE INTO latest SELECT kind, row, content FROM seals ORDER BY n')
   const strange = client.prepare('SELECT DISTINCT kind FROM latest').pluck().all() as string[]
   for (const kind of strange) {
-    if (kind !== 'seals' && !sealed.some((table) => table === kind)) breaks.push({ where: `table ${kind}`, what: 'is gone, and the chain has rows of it' })
+    if (kind !== 'seals' && !sealed.some((name) => name === kind)) breaks.push({ where: `table ${kind}`, what: 'is gone, and the chain has rows of it' })
   }
-  for (const table of sealed) {
-    const { row, columns } = SEALED[table]
+  for (const name of sealed) {
+    const { table, row, columns, mayGo }: SealedKind = SEALED[name]
     const content = `seal_content(json_array(${columns.map((column) => `t."${column}"`).join(', ')}))`
     const differs = client
       .prepare(
         `SELECT CAST(t."${row}" AS TEXT) AS row, l.content IS NULL AS beside FROM "${table}" t
-         LEFT JOIN latest l ON l.kind = '${table}' AND l.row = CAST(t."${row}" AS TEXT)
+         LEFT JOIN latest l ON l.kind = '${name}' AND l.row = CAST(t."${row}" AS TEXT)
          WHERE l.content IS NULL OR l.content <> ${content} LIMIT ${SHOWN}`,
       )
       .all() as { row: string; beside: number }[]
     for (const { row: id, beside } of differs) {
-      breaks.push({ where: `${table} ${id}`, what: beside ? 'was put in beside the program' : 'is not what it was when it was written' })
+      breaks.push({ where: `${name} ${id}`, what: beside ? 'was put in beside the program' : 'is not what it was when it was written' })
     }
+    if (mayGo) continue
     const gone = client
       .prepare(
         `SELECT l.row AS row FROM latest l LEFT JOIN "${table}" t ON CAST(t."${row}" AS TEXT) = l.row
-         WHERE l.kind = '${table}' AND t."${row}" IS NULL AND NOT EXISTS (${ERASED}) LIMIT ${SHOWN}`,
+         WHERE l.kind = '${name}' AND t."${row}" IS NULL AND NOT EXISTS (${ERASED}) LIMIT ${SHOWN}`,
       )
       .pluck()
       .all() as string[]
-    for (const id of gone) breaks.push({ where: `${table} ${id}`, what: 'is gone, and no erasure on record names it' })
+    for (const id of gone) breaks.push({ where: `${name} ${id}`, what: 'is gone, and no erasure on record names it' })
   }
   return breaks
 }

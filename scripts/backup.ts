@@ -1,6 +1,6 @@
 // Makes a verified backup now: npm run backup [-- FOLDER]. Works beside a running server.
-import { backupNow } from '../db/backup'
-import { dataFile, openDb } from '../db/open'
+import { makeBackup } from '../db/backup'
+import { dataFile } from '../db/open'
 import { environment } from '../server/environment'
 import { existsSync } from 'node:fs'
 
@@ -10,9 +10,7 @@ if (!existsSync(dataFile())) {
   console.error(`There is no clinic at ${dataFile()}.`)
   process.exit(1)
 }
-const db = openDb(dataFile())
-const made = await backupNow(db, { folder, recipient, now: Date.now() })
-db.$client.close()
+const made = await makeBackup({ file: dataFile(), folder, recipient, now: Date.now() })
 if (made.ok) {
   const { file, bytes, encrypted } = made.backup
   console.log(

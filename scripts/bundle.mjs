@@ -20,17 +20,22 @@ await build({
   logLevel: 'warning',
 })
 
-// The thread that prints and writes archives.
-await build({
-  entryPoints: ['server/outside/thread.ts'],
-  outfile: path.join(path.dirname(out), 'outside-thread.mjs'),
-  bundle: true,
-  platform: 'node',
-  format: 'esm',
-  target: 'node20',
-  packages: 'external',
-  logLevel: 'warning',
-})
+// The threads: one prints and writes archives, one computes signatures again, reads imports, verifies and backs up.
+for (const [from, to] of [
+  ['server/outside/thread.ts', 'outside-thread.mjs'],
+  ['server/jobs/thread.ts', 'jobs-thread.mjs'],
+]) {
+  await build({
+    entryPoints: [from],
+    outfile: path.join(path.dirname(out), to),
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    packages: 'external',
+    logLevel: 'warning',
+  })
+}
 
 /** The framework's first file of a worker. */
 const isWorker = (url) => /\/turbopack-worker-[^/]+\.js$/.test(url)

@@ -8,11 +8,12 @@ import path from 'node:path'
 import { parseArgs } from 'node:util'
 import { unzipSync } from 'fflate'
 import { isExamFile, partsOf } from '../core/exchange/parts'
-import { lockedBy, takeLock } from '../db/lock'
+import { takeLock } from '../db/lock'
 import { dataFile, openDb } from '../db/open'
 import { practitionerById } from '../db/queries/practitioners'
 import { catchUpAll } from '../db/queries/rebuild-findings'
 import { writeTrail } from '../db/queries/trail'
+import { readContent } from '../server/outside/read-import'
 import { type TakenIn, takeInExam, takeInPerson, type Whose } from '../server/outside/take-in'
 
 const USE = 'npm run --silent import -- [--same | --new] [--by PRACTITIONER] FILE ...'
@@ -31,10 +32,8 @@ function run(): number {
   if (values.same && values.new) return told(2, `--same and --new exclude each other.\n${USE}`)
   const file = dataFile()
   if (!existsSync(file)) return told(1, `There is no clinic at ${file}. DUST_LANTERN_DATA names its folder.`)
-  const pid = lockedBy(path.dirname(file))
-  if (pid !== null) return told(1, `Dust Lantern runs on this folder (process ${pid}). Stop it first, or import the files on the screen; nothing was changed.`)
   const lock = takeLock(path.dirname(file))
-  if (!lock.ok) return told(1, `Dust Lantern runs on this folder (process ${lock.pid}). Nothing was changed.`)
+  if (!lock.ok) return told(1, 'Dust Lantern runs on this folder. Stop it first, or import the files on the screen; nothing was changed.')
   const db = openDb(file)
   try {
     const by = values.by ?? 'import'
@@ -65,7 +64,7 @@ function run(): number {
           continue
         }
         const now = Date.now()
-        const taken = part.kind === 'exam' ? takeInExam(db, part.content, as, { by, now }) : takeInPerson(db, part.person, as, { by, now })
+        const taken = part.kind === 'exam' ? takeInExam(db, readContent(part.content, now), as, { by, now }) : takeInPerson(db, part.person, as, { by, now })
         if (taken.as === 'taken' && taken.examId !== null) writeTrail(db, { at: now, who: by, what: 'imported', about: taken.examId, address: 'command line' })
         line(name, where, taken.as, words(taken))
         if (taken.as === 'refused' || taken.as === 'asked') code = Math.max(code, 1)

@@ -1,9 +1,10 @@
 // Brings the database up to date and fills the demo clinic when it is empty. With --reset the old data is
 // moved aside first, never deleted.
+import { mkdirSync } from 'node:fs'
 import path from 'node:path'
 import { fillDemoClinic } from '../db/demo/clinic'
 import { fillGenerated } from '../db/demo/generated'
-import { lockedBy } from '../db/lock'
+import { isInUse } from '../db/lock'
 import { dataFile, openDb } from '../db/open'
 import { allAccounts } from '../db/queries/accounts'
 import { examHeads } from '../db/queries/exams'
@@ -14,10 +15,10 @@ import { moveAside } from '../db/restore'
 const GENERATED = 64
 
 const file = dataFile()
+mkdirSync(path.dirname(file), { recursive: true, mode: 0o700 })
 if (process.argv.includes('--reset')) {
-  const pid = lockedBy(path.dirname(file))
-  if (pid !== null) {
-    console.error(`Dust Lantern runs on this folder (process ${pid}). Stop it first; nothing was changed.`)
+  if (isInUse(path.dirname(file))) {
+    console.error('Dust Lantern runs on this folder. Stop it first; nothing was changed.')
     process.exit(1)
   }
   const aside = moveAside(path.dirname(file), Date.now())

@@ -1,17 +1,20 @@
-// Walks everything that stands under the clinic's chain and writes nothing: npm run verify [-- FILE] [--anchors FILE ...]. Exit 1 when
-// something was changed by other hands, or there is nothing to look at.
+// Walks everything that stands under the clinic's chain and writes nothing: npm run verify [-- FILE] [--anchors FILE ...] [--code CODE]. Exit 1 when
+// something was changed by other hands, there is nothing to look at, or no signed note has the check code.
 import { existsSync, readFileSync } from 'node:fs'
 import { anchorFile, anchorKey, readAnchors } from '../db/anchors'
-import { dataFile } from '../db/open'
+import { dataFile, openToRead } from '../db/open'
+import { signatureByCode } from '../db/queries/signatures'
 import { verifyFile } from '../db/verify'
 import { environment } from '../server/environment'
 
 const words = process.argv.slice(2)
 const named: string[] = []
 let file = dataFile()
+let code: string | null = null
 for (let i = 0; i < words.length; i++) {
   const word = words[i] ?? ''
   if (word === '--anchors') named.push(words[++i] ?? '')
+  else if (word === '--code') code = words[++i] ?? ''
   else file = word
 }
 const { keyFolder, anchorFolder } = environment()
@@ -32,4 +35,14 @@ console.log(
     ? `${verified.entries} entries of examinations and ${verified.links} links of the clinic's chain, unbroken; last link ${verified.head?.n ?? 0}. ${anchors}`
     : `${verified.breaks.length} breaks in ${verified.entries} entries and ${verified.links} links.`,
 )
+if (code !== null) {
+  const client = openToRead(file)
+  const found = signatureByCode(client, code)
+  client.$client.close()
+  if (found === 'no-code') console.error('This is no check code: it has twenty letters and digits.')
+  else if (!found) console.error('No note signed in this clinic has this check code.')
+  else if (found.claimed) console.error(`The check code is of a signature that came with a file: ${found.examId}. This clinic did not make it.`)
+  else console.log(`${found.code} stands in the chain: signed ${new Date(found.at).toISOString()} by ${found.by}, examination ${found.examId}.`)
+  if (typeof found !== 'object' || found === null || found.claimed) process.exit(1)
+}
 process.exit(verified.ok && read.every((one) => one.bad.length === 0) ? 0 : 1)

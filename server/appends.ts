@@ -1,3 +1,4 @@
+import type { RecordPoint } from '../core/record/chain'
 import type { ExamEvent } from '../core/record/event'
 import { db } from '../db'
 import { type Taken, takeQueue } from '../db/queries/exam-events'
@@ -5,6 +6,7 @@ import { type Taken, takeQueue } from '../db/queries/exam-events'
 interface Job {
   readonly examId: string
   readonly events: readonly ExamEvent[]
+  readonly at: RecordPoint | undefined
   readonly taken: (came: Taken) => void
   readonly failed: (error: unknown) => void
 }
@@ -15,10 +17,12 @@ let jobs: Job[] = []
 /**
  * Add what a window sent. What arrives while the disk is busy goes to it together: one commit for all of it, and nobody is answered
  * before it is on disk. What is refused of one holds back nothing of another.
+ *
+ * @param at - the record has to end here still; else nothing of it is taken
  */
-export function append(examId: string, events: readonly ExamEvent[]): Promise<Taken> {
+export function append(examId: string, events: readonly ExamEvent[], at?: RecordPoint): Promise<Taken> {
   return new Promise((taken, failed) => {
-    jobs.push({ examId, events, taken, failed })
+    jobs.push({ examId, events, at, taken, failed })
     if (jobs.length === 1) setImmediate(commit)
   })
 }
@@ -38,9 +42,9 @@ function commit(): void {
 }
 
 /** Do one job. @returns how its window is told, once all of it is on disk */
-function one({ examId, events }: Job): (job: Job | undefined) => void {
+function one({ examId, events, at }: Job): (job: Job | undefined) => void {
   try {
-    const came = takeQueue(db(), examId, events)
+    const came = takeQueue(db(), examId, events, at)
     return (job) => job?.taken(came)
   } catch (error) {
     return (job) => job?.failed(error)

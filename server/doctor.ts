@@ -3,8 +3,10 @@ import { existsSync, readFileSync, statfsSync, statSync } from 'node:fs'
 import path from 'node:path'
 import Database from 'better-sqlite3'
 import { anchorFile, anchorKey, readAnchors } from '../db/anchors'
-import { backupsIn } from '../db/backup'
-import { lockedBy } from '../db/lock'
+import { backupsIn, pastBackups } from '../db/backup'
+import { copiesHoldingErased } from '../db/copies'
+import { isInUse } from '../db/lock'
+import { isRestoring } from '../db/restore'
 import { verifyFile } from '../db/verify'
 import { type Environment, isLoopback } from './environment'
 
@@ -30,6 +32,9 @@ const MB = 1_000_000
  */
 export function examine(env: Environment, now: number): readonly Looked[] {
   const file = path.join(env.dataFolder, 'clinic.sqlite')
+  if (isRestoring(env.dataFolder)) {
+    return [...room(env), wrong('A restore was ended in the middle.', 'Start Dust Lantern, or run npm run restore -- --finish: either goes on where it ended.')]
+  }
   if (!existsSync(file)) {
     return [...room(env), wrong(`There is no clinic at ${file}.`, 'Name its folder in DUST_LANTERN_DATA, start once to begin a new one, or restore a backup.')]
   }
@@ -40,6 +45,7 @@ export function examine(env: Environment, now: number): readonly Looked[] {
     ...chain(env, file),
     clock(file, now),
     ...backups(env, now),
+    ...erasedCopies(env),
     ...keys(env),
     ...certificate(env, now),
     ...network(env),
@@ -47,10 +53,9 @@ export function examine(env: Environment, now: number): readonly Looked[] {
 }
 
 function running({ dataFolder }: Environment): Looked {
-  const pid = lockedBy(dataFolder)
-  return pid === null
-    ? look('Dust Lantern is not running on this folder.', 'Start it: npm start, or its service.')
-    : good(`Dust Lantern runs on this folder (process ${pid}).`)
+  return isInUse(dataFolder)
+    ? good('Dust Lantern runs on this folder.')
+    : look('Dust Lantern is not running on this folder.', 'Start it: npm start, or its service.')
 }
 
 function permissions({ dataFolder }: Environment, file: string): readonly Looked[] {
@@ -107,7 +112,9 @@ function clock(file: string, now: number): Looked {
 }
 
 function backups({ dataFolder, backupFolder, recipient }: Environment, now: number): readonly Looked[] {
-  const [newest] = backupsIn(backupFolder)
+  const all = backupsIn(backupFolder)
+  const [newest] = pastBackups(all, now)
+  const ahead = all.length - pastBackups(all, now).length
   if (!newest) return [wrong(`There is no backup in ${backupFolder}.`, 'npm run backup')]
   const days = (now - newest.at) / DAY_MS
   const age =
@@ -117,9 +124,22 @@ function backups({ dataFolder, backupFolder, recipient }: Environment, now: numb
   const same = statSync(backupFolder).dev === statSync(dataFolder).dev
   return [
     age,
+    ...(ahead > 0 ? [look(`${ahead} backups are dated into the future and do not count.`, 'Look at the clock of this computer; remove them once newer ones are there.')] : []),
     ...(same ? [look('Backups lie on the same disk as the data.', 'Name a folder on another disk in DUST_LANTERN_BACKUPS, or copy them away every day.')] : []),
     ...(recipient === '' ? [look('Backups are not encrypted.', 'Name a public key of age in BACKUP_RECIPIENT, and keep its secret key elsewhere.')] : []),
   ]
+}
+
+/** Whoever was erased is in older copies until those go. */
+function erasedCopies(env: Environment): readonly Looked[] {
+  const copies = copiesHoldingErased(env)
+  if (copies.length === 0) return [good('No copy on this computer holds a person who was erased.')]
+  return copies.map(({ file, erased, until }) =>
+    look(
+      `${file} holds ${erased === 1 ? 'a person who was' : `${erased} persons who were`} erased since.`,
+      `It is removed by itself by ${new Date(until).toISOString().slice(0, 10)}, once a newer backup is there; remove it now if it has to go sooner. Copies made by hand are yours to find.`,
+    ),
+  )
 }
 
 function keys({ keyFolder, dataFolder, anchorFolder }: Environment): readonly Looked[] {

@@ -15,8 +15,8 @@ export function importedWords(db: Db, imported: Imported): string {
 export function titled(db: Db, examId: string) {
   const title = examTitle(db, examId)
   if (!title) return null
-  const { who, about, name, born, when, by, number, day } = title
-  return { who, about, name, born, when, by, stem: `${number}-${day}`, template: houseOf(db).template }
+  const { who, about, name, born, when, by, number, day, claimed } = title
+  return { who, about, name, born, when, by, stem: `${number}-${day}`, template: houseOf(db).template, claimed }
 }
 
 /** @returns null when there is no such examination */

@@ -4,7 +4,10 @@ import https from 'node:https'
 import type { Socket } from 'node:net'
 import next from 'next'
 import { db } from '../db'
+import { removeScratch } from '../db/backup'
+import { listErasures } from '../db/erasure-list'
 import { takeLock } from '../db/lock'
+import { finishRestore } from '../db/restore'
 import { NotOpened } from '../db/open'
 import { hasLead } from '../db/queries/accounts'
 import { thisClinic } from '../db/queries/this-clinic'
@@ -32,6 +35,7 @@ async function start(): Promise<void> {
   const lock = locked(env)
   await opened(env)
   checkDemo(env)
+  listErasures(db(), env.dataFolder)
   held.dustLanternGate = true
   const app = next({ dev, dir: process.cwd(), hostname: env.address, port: env.port })
   const handle = app.getRequestHandler()
@@ -81,8 +85,10 @@ function locked({ dataFolder }: Environment): () => void {
   try {
     mkdirSync(dataFolder, { recursive: true, mode: 0o700 })
     const taken = takeLock(dataFolder)
-    if (taken.ok) return taken.release
-    throw new Error(`Dust Lantern cannot start: it runs on this folder already (process ${taken.pid}).`)
+    if (!taken.ok) throw new Error('Dust Lantern cannot start: it runs on this folder already.')
+    if (finishRestore(dataFolder)) log().info('a restore that was ended in the middle is finished')
+    removeScratch(dataFolder)
+    return taken.release
   } catch (error) {
     // A disk that takes nothing is told at every address, not by a program that is not there.
     if (troubleOf(error) === null) throw error

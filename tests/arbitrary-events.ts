@@ -75,6 +75,7 @@ const p = fc.double({ min: 0, max: 1, noNaN: true }).map((n) => (Object.is(n, -0
 const result = fc.constantFrom('positive' as const, 'negative' as const, 'inconclusive' as const, 'not-applicable' as const)
 const direction = fc.constantFrom('for' as const, 'against' as const)
 const few = <T>(of: fc.Arbitrary<T>) => fc.array(of, { maxLength: 2 })
+const recordPoint = fc.record({ length: fc.integer({ min: 1, max: 20_000 }), hash: fc.string({ unit: fc.constantFrom(...'0123456789abcdef'), minLength: 64, maxLength: 64 }) })
 const frozen = fc.record({
   edition,
   findings: few(
@@ -284,15 +285,31 @@ const CONTENTS: { readonly [K in ExamEvent['type']]: fc.Arbitrary<ContentOf<K>> 
   'fact-told': fc.record({ type: is('fact-told'), fact: slug, answer: yesNo }),
   undone: fc.record({ type: is('undone'), target: uuid }),
   'note-written': some({ type: is('note-written'), text: text(500), section: fc.constantFrom(...SECTION_IDS) }, 'type', 'text'),
-  'letter-written': fc.record({
-    type: is('letter-written'),
-    to: text(300),
-    urgency: fc.constantFrom(...LETTER_URGENCIES),
-    agreed: fc.constantFrom('yes' as const, 'no' as const, 'not-asked' as const),
-    text: words(1, 300),
-  }),
-  'summary-given': fc.record({ type: is('summary-given'), agreed: text(300), figures: fc.boolean(), text: words(1, 300) }),
-  'exam-signed': some({ type: is('exam-signed'), frozen }, 'type'),
+  'letter-written': some(
+    {
+      type: is('letter-written'),
+      to: text(300),
+      urgency: fc.constantFrom(...LETTER_URGENCIES),
+      agreed: fc.constantFrom('yes' as const, 'no' as const, 'not-asked' as const),
+      text: words(1, 300),
+      of: recordPoint,
+      zone: fc.constantFrom('UTC', 'Europe/Vienna', 'America/Argentina/Ushuaia'),
+      edited: fc.boolean(),
+    },
+    'type',
+    'to',
+    'urgency',
+    'agreed',
+    'text',
+  ),
+  'summary-given': some(
+    { type: is('summary-given'), agreed: text(300), figures: fc.boolean(), text: words(1, 300), of: recordPoint },
+    'type',
+    'agreed',
+    'figures',
+    'text',
+  ),
+  'exam-signed': some({ type: is('exam-signed'), frozen, of: recordPoint }, 'type'),
   'addendum-written': fc.record({ type: is('addendum-written'), text: words(1, 300) }),
   'episode-continued': fc.record({
     type: is('episode-continued'),

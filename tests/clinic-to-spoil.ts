@@ -6,6 +6,7 @@ import { afterEach, beforeEach } from 'vitest'
 import { composedId } from '../core/record/compose'
 import { fillDemoClinic } from '../db/demo/clinic'
 import { type Db, openDb } from '../db/open'
+import { addAccount, addSession, changeAccount } from '../db/queries/accounts'
 import { writeOverride } from '../db/queries/clinic'
 import { rebuildFindings } from '../db/queries/rebuild-findings'
 import { writeTrail } from '../db/queries/trail'
@@ -34,6 +35,10 @@ function modelClinic(): string {
   const filled = openDb(path.join(model, 'clinic.sqlite'))
   fillDemoClinic(filled, TODAY)
   writeOverride(filled, { id: composedId(NOW, 'own', 1), by: 'Maren Oake', at: NOW }, { row: 'A02', figures: null, source: 'our audit' })
+  addAccount(filled, { id: 'lead', name: 'A lead', login: 'lead', role: 'lead', invitation: null, invitedUntil: null, password: 'x' }, NOW)
+  addAccount(filled, { id: 'other', name: 'Another', login: 'other', role: 'practitioner', invitation: null, invitedUntil: null, password: 'x' }, NOW)
+  changeAccount(filled, 'lead', { totp: 'a secret' })
+  addSession(filled, { id: 'a-session', account: 'lead', madeAt: NOW, seenAt: NOW, half: false, address: 'x', device: 'x' })
   writeTrail(filled, { at: NOW, who: 'maren-oake', what: 'signed-in', address: '127.0.0.1' })
   rebuildFindings(filled)
   filled.$client.close()

@@ -1,10 +1,9 @@
 import { expose } from 'comlink'
 import type { Clinic } from '../core/evidence/knowledge'
 import { signatureOf } from '../core/exchange/freeze'
-import type { EventContent } from '../core/record/event'
 import type { Exam } from '../core/record/exam'
 
-const api = { signatureOf: (exam: Exam, clinic: Clinic): EventContent => signatureOf(exam, clinic) }
+const api = { signatureOf: (exam: Exam, clinic: Clinic): ReturnType<typeof signatureOf> => signatureOf(exam, clinic) }
 
 export type FreezeApi = typeof api
 

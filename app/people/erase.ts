@@ -4,6 +4,8 @@ import type { DoorAct } from '@/app/doors/acts'
 import { UUID } from '@/core/record/shapes'
 import { partsOf } from '@/core/vocabulary/same-person'
 import { db } from '@/db'
+import { listErasures } from '@/db/erasure-list'
+import { environment } from '@/server/environment'
 import { erasePerson } from '@/db/queries/erase'
 import { personById } from '@/db/queries/people'
 import { idOf, noteOnTrail } from '@/server/auth/asking'
@@ -32,6 +34,7 @@ export const erase: DoorAct = (asking, id, personId, number, why) => {
   }
   const came = erasePerson(db(), { id: ID.validateSync(id), by: idOf(asking.visitor), at: asking.now }, person, reason)
   if (!came.ok) return { came: came.problem }
+  listErasures(db(), environment().dataFolder)
   noteOnTrail(asking, 'person-erased', person, `examinations: ${came.erased.exams}, entries: ${came.erased.entries}`)
   return { came: came.erased }
 }

@@ -26,6 +26,7 @@ const SHAPE = yup.object({
           when: yup.string().defined(),
           by: yup.string().defined(),
           stem: yup.string().required(),
+          claimed: yup.boolean(),
           template: yup
             .string()
             .oneOf(TEMPLATES.map((t) => t.id))

@@ -58,23 +58,25 @@ export function urgencyOf(assessment: Pick<Assessment, 'exam'>): LetterUrgency {
 
 const OF_GATES: Readonly<Record<Urgency, LetterUrgency>> = { emergency: 'emergency', 'same-day': 'same-day', urgent: 'urgent', 'medical-review': 'routine' }
 
-/** The whole letter as text: urgency in the first line, a recipient line that may be left blank, the body, consent and who signs. */
-export function letterText({ to, urgency, agreed }: LetterFrame, head: LetterHead, body: string): string {
+/** What stands above and below the body of a letter. */
+export function letterParts({ to, urgency, agreed }: LetterFrame, head: LetterHead): { readonly above: string; readonly below: string } {
   const who = `${head.about}${head.born === null ? '' : `, born ${head.born}`}`
-  return [
-    LETTER_URGENCY_WORDS[urgency],
-    '',
-    `To: ${to.trim() === '' ? '_'.repeat(40) : to.trim()}`,
-    `About: ${who}. Examined ${head.when(head.examinedAt)} by ${head.by}.`,
-    '',
-    body.trim(),
-    '',
-    AGREED[agreed],
-    '',
-    head.by,
-    '',
-    STATEMENT,
-  ].join('\n')
+  return {
+    above: [
+      LETTER_URGENCY_WORDS[urgency],
+      '',
+      `To: ${to.trim() === '' ? '_'.repeat(40) : to.trim()}`,
+      `About: ${who}. Examined ${head.when(head.examinedAt)} by ${head.by}.`,
+      '',
+    ].join('\n'),
+    below: ['', AGREED[agreed], '', head.by, '', STATEMENT].join('\n'),
+  }
+}
+
+/** The whole letter as text: urgency in the first line, a recipient line that may be left blank, the body, consent and who signs. */
+export function letterText(frame: LetterFrame, head: LetterHead, body: string): string {
+  const { above, below } = letterParts(frame, head)
+  return [above, body.trim(), below].join('\n')
 }
 
 /** What a line of a letter is, for whoever sets it: the urgency, a heading above its lines, an item, a line of text, or nothing. */

@@ -3,6 +3,7 @@ import { EDITION } from '../edition'
 import type { Exam } from '../record/exam'
 import type { PaperEvent } from '../record/paper-events'
 import { editionWords, isSameEdition } from '../vocabulary/edition'
+import { afterSigning } from './after-signing'
 import { changeSection } from './change'
 import { inShortSection } from './in-short'
 import { momentWords } from './moment-words'
@@ -24,15 +25,16 @@ import { testsSection } from './tests'
  * behind it; nothing in it is read again.
  *
  * @param who - one line naming person, age and day; names are kept outside the record
+ * @param proof - what vouches for the signature
  */
-export function noteOf(assessment: Assessment, who: string): readonly Section[] {
+export function noteOf(assessment: Assessment, who: string, proof: SignatureProof = NO_PROOF): readonly Section[] {
   const { signed } = assessment.exam
-  return withPerson(signed?.frozen ? signed.frozen.note.map(sectionOf) : generated(assessment), assessment.exam, who)
+  return withPerson(signed?.frozen ? signed.frozen.note.map(sectionOf) : generated(assessment), assessment.exam, who, proof)
 }
 
 /** The note as today's catalogue, rules and register would write it, whatever was signed. */
 export function noteReadAgain(assessment: Assessment, who: string): readonly Section[] {
-  return withPerson(generated(assessment), assessment.exam, who)
+  return withPerson(generated(assessment), assessment.exam, who, NO_PROOF)
 }
 
 /** The note without person and addenda: what a signature keeps. */
@@ -88,13 +90,16 @@ function withOwnWords(one: Section, { sectionWords }: Exam): Section {
   return own ? { ...one, own } : one
 }
 
-function withPerson(sections: readonly Section[], { addenda, signed, papers }: Pick<Exam, 'addenda' | 'signed' | 'papers'>, who: string): readonly Section[] {
+function withPerson(sections: readonly Section[], exam: Exam, who: string, { code, claimed }: SignatureProof): readonly Section[] {
+  const { addenda, signed, papers } = exam
   return [
     { id: 'who', heading: 'Examination', statements: [say(who)] },
+    ...afterSigning(exam),
     ...sections,
     ...(signed?.frozen && signed.frozen.edition.catalogue >= SIGNATURE_SINCE
-      ? [{ id: 'signature' as const, heading: 'Signature', statements: [say(`Signed ${momentWords(signed.at)} by ${signed.by}.`)] }]
+      ? [{ id: 'signature' as const, heading: 'Signature', statements: [say(claimed ? claimWords(signed) : `Signed ${momentWords(signed.at)} by ${signed.by}.`)] }]
       : []),
+    ...(signed?.frozen && code !== null ? [{ id: 'check' as const, heading: 'Check code', statements: [say(codeWords(code))] }] : []),
     ...addenda.map(
       (a): Section => ({
         id: 'addendum',
@@ -106,13 +111,29 @@ function withPerson(sections: readonly Section[], { addenda, signed, papers }: P
   ]
 }
 
+/** What vouches for a signature beside the record: its check code, or that it came with a file, which only claims it. */
+export interface SignatureProof {
+  readonly code: string | null
+  readonly claimed: boolean
+}
+
+const NO_PROOF: SignatureProof = { code: null, claimed: false }
+
+function claimWords({ at, by }: NonNullable<Exam['signed']>): string {
+  return `The file this came in says that it was signed ${momentWords(at)} by ${by}. Nobody of this clinic signed it.`
+}
+
+function codeWords(code: string): string {
+  return `${code}. The clinic can tell from it whether this signed note stands in its records unchanged.`
+}
+
 const AGREED = { yes: 'agreed to', no: 'not agreed to', 'not-asked': 'agreement not asked' } as const
 
 function paperLine(paper: PaperEvent): Statement {
   const made = `${momentWords(paper.at)} by ${paper.by}`
   const what =
     paper.type === 'letter-written'
-      ? `Referral letter, ${paper.urgency.replace('-', ' ')}${paper.to === '' ? '' : `, to ${paper.to}`}, ${made}; ${AGREED[paper.agreed]}.`
+      ? `Referral letter, ${paper.urgency.replace('-', ' ')}${paper.to === '' ? '' : `, to ${paper.to}`}, ${made}; ${AGREED[paper.agreed]}${paper.edited ? '; its body was changed by hand' : ''}.`
       : `Summary for the person, ${made}.${paper.agreed === '' ? '' : ` Agreed: ${paper.agreed.replace(/[.]?$/, '.')}`}`
   return say(what, { kind: 'entry', id: paper.id })
 }

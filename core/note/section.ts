@@ -24,7 +24,7 @@ export const SECTION_HEADINGS: Readonly<Record<SectionId, string>> = {
 }
 
 /** What stands before and behind the sections: who, the signature, what was added. */
-export type PartId = SectionId | 'who' | 'signature' | 'addendum' | 'papers'
+export type PartId = SectionId | 'who' | 'late' | 'signature' | 'check' | 'addendum' | 'papers'
 
 /** A part of the note. */
 export interface Section {

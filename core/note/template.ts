@@ -17,6 +17,7 @@ export interface Group {
 
 const SHORT: ReadonlySet<PartId> = new Set<PartId>([
   'who',
+  'late',
   'short',
   'story',
   'safety',
@@ -26,17 +27,18 @@ const SHORT: ReadonlySet<PartId> = new Set<PartId>([
   'words',
   'about',
   'signature',
+  'check',
   'addendum',
   'papers',
 ])
 
 const SOAP: readonly { readonly title: string | null; readonly of: readonly PartId[] }[] = [
-  { title: null, of: ['who'] },
+  { title: null, of: ['who', 'late'] },
   { title: 'Subjective', of: ['story', 'safety'] },
   { title: 'Objective', of: ['tests', 'change'] },
   { title: 'Assessment', of: ['short', 'rules', 'sources', 'level'] },
   { title: 'Plan', of: ['plan', 'schools'] },
-  { title: null, of: ['words', 'about', 'signature', 'addendum', 'papers'] },
+  { title: null, of: ['words', 'about', 'signature', 'check', 'addendum', 'papers'] },
 ]
 
 /** The sections of a note in the order of a template. */

@@ -1,5 +1,5 @@
 import type { Assessment } from '../assess'
-import { closedGates } from '../safety/safety'
+import { type ClosedGate, closedGates, haltsOf } from '../safety/safety'
 import { routeOf } from './route'
 
 /** Where an examination stands, and where to go on with it. */
@@ -13,10 +13,12 @@ export interface Progress {
 /** Tell how far an examination has come. Left-out and spare tests count as settled. */
 export function progressOf(assessment: Assessment): Progress {
   const { exam } = assessment
+  const halts = exam.late.length > 0 ? haltsOf(exam) : []
+  if (exam.signed && halts[0]) return { at: 'halted', words: `signed; halted since: ${haltWords(halts[0])}`, goOn: 'note' }
   if (exam.signed) return { at: 'signed', words: 'signed', goOn: 'note' }
   if (exam.symptoms.length === 0) return { at: 'not-begun', words: 'not begun', goOn: 'story' }
   const halt = closedGates(exam).find((c) => c.gate.strength === 'halt' && c.opened === null)
-  if (halt) return { at: 'halted', words: `halted: ${halt.gate.do.split('. ').at(-1)?.replace(/\.$/, '').toLowerCase() ?? ''}`, goOn: 'safety' }
+  if (halt) return { at: 'halted', words: `halted: ${haltWords(halt)}`, goOn: 'safety' }
   const steps = routeOf(assessment).flatMap((leg) => leg.steps)
   const done = steps.filter((step) => step.state === 'done').length
   const underWay = steps.some((step) => step.state === 'under-way')
@@ -24,4 +26,9 @@ export function progressOf(assessment: Assessment): Progress {
   const open = steps.filter((step) => step.state === 'open' || step.state === 'under-way').length
   if (open === 0) return { at: 'tested', words: `all tests settled, ${done} done, not signed`, goOn: 'note' }
   return { at: 'testing', words: `${done} of ${done + open} tests${underWay ? ', one under way' : ''}`, goOn: 'bench' }
+}
+
+/** What a halt asks for, in a few words. */
+function haltWords({ gate }: ClosedGate): string {
+  return gate.do.split('. ').at(-1)?.replace(/\.$/, '').toLowerCase() ?? ''
 }

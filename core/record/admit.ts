@@ -8,6 +8,7 @@ import { type Exam, examFrom, withEvent } from './exam'
 import { historyIssues } from './history'
 import { broughtItOnAt, nextStage } from './ladder'
 import { cellsOf, effectOf, fitsColumn, type StageOutline } from './outline'
+import { isLateSafety } from './late-safety'
 import { PAPERS } from './paper-events'
 import type { Rulebook } from './rulebook'
 import { hasWords, isProblem, no, overridable, performable, runOf, saysNothing } from './refusals'
@@ -95,7 +96,7 @@ function objection(exam: Exam, events: readonly ExamEvent[], event: ExamEvent, b
   if (twice(event)) {
     return no('This entry is already on the record.', 'Nothing to do: it was stored the first time.')
   }
-  if (exam.signed && event.type !== 'addendum-written' && !PAPERS.has(event.type)) {
+  if (exam.signed && event.type !== 'addendum-written' && !PAPERS.has(event.type) && !isLateSafety(event)) {
     return no('This examination is signed.', 'Write an addendum on the note instead.')
   }
   switch (event.type) {

@@ -10,6 +10,14 @@ import { MOMENT, STIRRING_SHAPE, VISIT_FIELDS } from './visit-schema'
 
 const side = oneOf('left', 'right', 'none')
 const yesNo = oneOf('yes', 'no')
+const RECORD_POINT = shape({
+  length: count.min(1).required(),
+  hash: yup
+    .string()
+    .strict()
+    .required()
+    .matches(/^[0-9a-f]{64}$/),
+})
 const stamp = { id: uuid, at: count.max(LATEST_MS).required(), by: slug }
 const event = <const T extends string, S extends yup.ObjectShape>(type: T, fields: S) => shape({ ...stamp, type: oneOf(type), ...fields })
 
@@ -93,7 +101,7 @@ export const EVENT_SHAPES = {
       .default(undefined)
       .optional(),
   }),
-  'exam-signed': event('exam-signed', { frozen: FROZEN_SHAPE.default(undefined).optional() }),
+  'exam-signed': event('exam-signed', { frozen: FROZEN_SHAPE.default(undefined).optional(), of: RECORD_POINT.default(undefined).optional() }),
   'addendum-written': event('addendum-written', { text: words(5000).min(1) }),
   'letter-written': event('letter-written', {
     to: words(300),
@@ -101,8 +109,16 @@ export const EVENT_SHAPES = {
     agreed: oneOf('yes', 'no', 'not-asked'),
     // The letter of an examination in which every test was done is longer than a note by hand.
     text: words(60_000).min(1),
+    of: RECORD_POINT.default(undefined).optional(),
+    zone: yup.string().strict().max(60).matches(/^[A-Za-z0-9_+/-]+$/).optional(),
+    edited: yup.boolean().strict().optional(),
   }),
-  'summary-given': event('summary-given', { agreed: words(2000), figures: yup.boolean().strict().required(), text: words(20_000).min(1) }),
+  'summary-given': event('summary-given', {
+    agreed: words(2000),
+    figures: yup.boolean().strict().required(),
+    text: words(20_000).min(1),
+    of: RECORD_POINT.default(undefined).optional(),
+  }),
   'episode-continued': event('episode-continued', VISIT_FIELDS['episode-continued']),
   'treatment-given': event('treatment-given', VISIT_FIELDS['treatment-given']),
   'treatment-answered': event('treatment-answered', VISIT_FIELDS['treatment-answered']),

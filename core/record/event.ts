@@ -5,6 +5,7 @@ import type { Side, TestSide } from '../vocabulary/side'
 import type { Edition } from '../vocabulary/edition'
 import type { Answer, SymptomId } from './answer'
 import type { SectionId } from '../vocabulary/note-section'
+import type { RecordPoint } from './chain'
 import type { Frozen } from './frozen'
 import type { PaperEvent } from './paper-events'
 import type { StopReason, Stirring } from './run'
@@ -230,6 +231,8 @@ export interface ExamSigned extends Stamp {
   readonly type: 'exam-signed'
   /** What was read at that moment; absent in records signed before it was kept. */
   readonly frozen?: Frozen
+  /** The record it was made from; absent in signatures before it was named. */
+  readonly of?: RecordPoint
 }
 
 /** Something added after signing. */

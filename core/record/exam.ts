@@ -6,6 +6,7 @@ import type { ConsentRenewed, ExamEvent, FindingOverridden, PlanMode, Setting, S
 import type { SectionId } from '../vocabulary/note-section'
 import type { PaperEvent } from './paper-events'
 import type { Frozen } from './frozen'
+import { isLateSafety, type LateSafety } from './late-safety'
 import { type Memory, memoryOf, NO_MEMORY, remember } from './memory'
 import { asCalledNow, OLD_NAMES, type OldNames } from './old-names'
 import type { Run, Symptom } from './run'
@@ -115,6 +116,8 @@ export interface Exam {
     readonly frozen: Frozen | null
   } | null
   readonly addenda: readonly { readonly at: number; readonly by: string; readonly text: string }[]
+  /** What was told about safety after the signature, oldest first. Nothing that was signed is read with it; gates are. */
+  readonly late: readonly LateSafety[]
   /** How many events the log holds, undone ones included. */
   readonly length: number
 }
@@ -201,6 +204,7 @@ export const NOTHING_YET: Omit<Exam, 'id' | 'personId' | 'ageYears' | 'openedAt'
   papers: [],
   signed: null,
   addenda: [],
+  late: [],
 }
 
 function opened(event: Extract<ExamEvent, { type: 'exam-opened' }>): Exam {
@@ -217,7 +221,25 @@ function opened(event: Extract<ExamEvent, { type: 'exam-opened' }>): Exam {
   }
 }
 
+/** An examination is never changed in place, so what it is with its late entries can be kept with it. */
+const WITH_LATE = new WeakMap<Exam, Exam>()
+
+/**
+ * A signed examination as it would be had it still been open to what was told about safety after it: for gates and halts, and for
+ * nothing else. Without late entries it is the same object.
+ */
+export function withLateSafety(exam: Exam): Exam {
+  if (exam.late.length === 0) return exam
+  const known = WITH_LATE.get(exam)
+  if (known) return known
+  const folded = exam.late.reduce<Exam>((sofar, event) => step(sofar, event), { ...exam, signed: null, late: [] })
+  const whole = { ...folded, signed: exam.signed }
+  WITH_LATE.set(exam, whole)
+  return whole
+}
+
 function step(before: Exam, event: ExamEvent): Exam {
+  if (before.signed && isLateSafety(event)) return { ...before, counted: before.counted + 1, late: [...before.late, event] }
   const memory = remember(before.memory, event, before.screen)
   const exam = { ...before, counted: before.counted + 1, ...(memory !== before.memory && { memory }) }
   switch (event.type) {

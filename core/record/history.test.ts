@@ -41,7 +41,8 @@ describe('history', () => {
     expect(whats([...record.events, ...record.events.slice(0, 1)])).toEqual(
       expect.arrayContaining([expect.stringMatching('opens the examination again') as string]),
     )
-    expect(whats([...signed(record).events, event({ type: 'consent-withdrawn' })])[0]).toMatch('comes after the signature')
+    expect(whats([...signed(record).events, event({ type: 'note-written', text: 'x' })])[0]).toMatch('comes after the signature')
+    expect(whats([...signed(record).events, event({ type: 'consent-withdrawn' })])).toEqual([])
     expect(whats([...record.events, event({ type: 'addendum-written', text: 'x' })])[0]).toMatch('not signed')
     expect(whats([...record.events, event({ type: 'undone', target: 'nobody' })])[0]).toMatch('not there')
   })

@@ -1,3 +1,4 @@
+import { isLateSafety } from './late-safety'
 import { PAPERS } from './paper-events'
 import type { ExamEvent } from './event'
 
@@ -8,33 +9,40 @@ export interface HistoryIssue {
   readonly what: string
 }
 
+/** A log with more faults than this is none. */
+const MOST_ISSUES = 100
+
 /**
  * Can these events have happened in this order, whatever rules stood then?
  *
  * For logs that were recorded with another edition: they were admitted by the rules of their time, so today's gates, ladders and
  * questions have no say. Only what no edition ever allowed is refused.
  *
- * @returns every fault; none when the log holds together
+ * @returns the faults, up to a hundred; none when the log holds together
  */
 export function historyIssues(events: readonly ExamEvent[]): readonly HistoryIssue[] {
   const issues: HistoryIssue[] = []
-  const ids = new Set<string>()
+  const seen = new Map<string, ExamEvent>()
   const undone = new Set<string>()
   const runs = new Map<string, 'running' | 'stopped'>()
   const symptoms = new Set<string>()
   let signed = false
-  events.forEach((event, at) => {
+  for (const [at, event] of events.entries()) {
+    if (issues.length >= MOST_ISSUES) break
     const refuse = (what: string) => issues.push({ at, what })
     if ((at === 0) !== (event.type === 'exam-opened')) refuse(at === 0 ? 'is not the opening of an examination' : 'opens the examination again')
-    if (ids.has(event.id)) refuse('has the id of an earlier event')
-    if (signed && event.type !== 'addendum-written' && !PAPERS.has(event.type)) refuse('comes after the signature')
+    if (seen.has(event.id)) refuse('has the id of an earlier event')
+    if (signed && event.type !== 'addendum-written' && !PAPERS.has(event.type) && !isLateSafety(event)) refuse('comes after the signature')
     switch (event.type) {
       case 'undone':
-        if (!ids.has(event.target)) refuse('takes back something that is not there')
+        if (!seen.has(event.target)) refuse('takes back something that is not there')
         else if (undone.has(event.target)) refuse('takes back what was taken back already')
         undone.add(event.target)
         // A start that was taken back may be recorded again under its own number.
-        for (const before of events.slice(0, at)) if (before.id === event.target && before.type === 'test-started') runs.delete(before.run)
+        {
+          const before = seen.get(event.target)
+          if (before?.type === 'test-started') runs.delete(before.run)
+        }
         break
       case 'test-started':
         if (runs.has(event.run)) refuse('starts a performance that was started before')
@@ -67,7 +75,7 @@ export function historyIssues(events: readonly ExamEvent[]): readonly HistoryIss
       default:
         break
     }
-    ids.add(event.id)
-  })
+    seen.set(event.id, event)
+  }
   return issues
 }

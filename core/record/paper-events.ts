@@ -1,3 +1,4 @@
+import type { RecordPoint } from './chain'
 import type { LetterUrgency } from '../vocabulary/note-section'
 import type { Stamp } from './stamp'
 
@@ -10,6 +11,12 @@ export interface LetterWritten extends Stamp {
   /** Whether the person agreed that it is sent. */
   readonly agreed: 'yes' | 'no' | 'not-asked'
   readonly text: string
+  /** The record it was written from; absent in letters before it was named. */
+  readonly of?: RecordPoint
+  /** IANA name of the time zone in which its times are told. */
+  readonly zone?: string
+  /** The practitioner changed the body that the record gave; it is theirs then, and told as theirs. */
+  readonly edited?: boolean
 }
 
 /** What the person was given to take home, as it was kept. */
@@ -20,6 +27,8 @@ export interface SummaryGiven extends Stamp {
   /** Whether the practitioner asked for percentages in it. */
   readonly figures: boolean
   readonly text: string
+  /** The record it was written from; absent in summaries before it was named. */
+  readonly of?: RecordPoint
 }
 
 export type PaperEvent = LetterWritten | SummaryGiven

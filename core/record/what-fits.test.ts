@@ -120,14 +120,16 @@ describe('what rests on an entry', () => {
 })
 
 describe('a log as a log', () => {
-  it('takes addenda after the signature, and nothing else', () => {
+  it('takes addenda and what is told about safety after the signature, and nothing else', () => {
     const record = signed(sorePelvis().test('faber', 'right', [BUTTOCK]))
     const addendum = event({ type: 'addendum-written', text: 'seen again' })
     expect(historyIssues([...record.events, addendum])).toEqual([])
     expect(historyIssues([...record.events, addendum, event({ type: 'addendum-written', text: 'and again' })])).toEqual([])
-    expect(historyIssues([...record.events, addendum, event({ type: 'symptom-rated', symptom: 'S1', now: 2 })]).map((i) => i.what)).toEqual([
+    expect(historyIssues([...record.events, addendum, event({ type: 'plan-chosen', mode: 'quickest-answer' })]).map((i) => i.what)).toEqual([
       'comes after the signature',
     ])
+    const no = event({ type: 'screen-answered', item: 'saddle', answer: 'no' })
+    expect(historyIssues([...record.events, no]).map((i) => i.what)).toEqual(['comes after the signature'])
   })
 })
 

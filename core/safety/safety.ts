@@ -4,7 +4,7 @@ import { schoolOf } from '../catalogue/schools'
 import { findingsOfRun } from '../findings/findings'
 import { missingCells } from '../findings/missing-cells'
 import { wasSeen } from '../findings/read-table'
-import type { Exam, Run } from '../record/exam'
+import { type Exam, type Run, withLateSafety } from '../record/exam'
 import { isOver } from '../record/ladder'
 import { sidesOf } from '../record/outline'
 import { SIDES } from '../vocabulary/side'
@@ -38,7 +38,9 @@ const KNOWN = new WeakMap<Exam, readonly ClosedGate[]>()
  *
  * A halt or block is remembered: an answer that was changed or taken back still stands until a reason opens the gate.
  */
-export function closedGates(exam: Exam): readonly ClosedGate[] {
+export function closedGates(signed: Exam): readonly ClosedGate[] {
+  // What was told after the signature closes gates like anything else.
+  const exam = withLateSafety(signed)
   const known = KNOWN.get(exam)
   if (known) return known
   const closed = GATES.flatMap((gate) => closedBy(gate, exam) ?? [])

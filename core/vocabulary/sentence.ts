@@ -27,6 +27,6 @@ export function inSentence(title: string): string {
  * @example counted(1, 'test') // "1 test"
  * @example counted(0, 'test') // "0 tests"
  */
-export function counted(n: number, noun: string): string {
-  return `${n} ${noun}${n === 1 ? '' : 's'}`
+export function counted(n: number, noun: string, plural = `${noun}s`): string {
+  return `${n} ${n === 1 ? noun : plural}`
 }

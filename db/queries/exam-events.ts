@@ -1,5 +1,6 @@
 import { eq, sql } from 'drizzle-orm'
 import { admitHistory, admitTo } from '../../core/record/admit'
+import type { RecordPoint } from '../../core/record/chain'
 import type { ExamEvent } from '../../core/record/event'
 import { RULEBOOK } from '../../core/safety/rulebook'
 import type { Problem } from '../../core/vocabulary/problem'
@@ -54,8 +55,14 @@ export type Taken =
  * Take a queue that waited on a device: everything that follows is stored in its order, and only what does not is refused.
  *
  * One clash never holds back what was recorded beside it: a warning told in one window closes its gate everywhere.
+ *
+ * @param at - where the record has to end still, for what was computed from it; nothing is taken otherwise
  */
-export function takeQueue(db: Db, examId: string, sent: readonly ExamEvent[]): Taken {
+export function takeQueue(db: Db, examId: string, sent: readonly ExamEvent[], at?: RecordPoint): Taken {
+  if (at) {
+    const { seq, hash } = recordOf(db, examId)
+    if (seq !== at.length || hash !== at.hash) return { ok: false, reason: 'refused', problem: movedOn() }
+  }
   const all = appendEvents(db, examId, sent)
   if (all.ok) return { ...all, stored: sent.length, refused: [] }
   if (all.reason === 'no-exam' || all.id === undefined) return all
@@ -168,6 +175,10 @@ const KEPT = 'Everything recorded before it is kept; this was not written.'
 
 function numberTaken(): Problem {
   return { what: 'This entry carries the number of another entry.', kept: KEPT, do: 'Reload the page and record it again.' }
+}
+
+function movedOn(): Problem {
+  return { what: 'The record has grown since this was computed from it.', kept: KEPT, do: 'Read it as it stands now, and do it again.' }
 }
 
 function otherExam(): Problem {

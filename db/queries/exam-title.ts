@@ -4,6 +4,7 @@ import type { Db, Reads } from '../open'
 import { examHead } from './exams'
 import { type Imported, importedAs } from './imports'
 import { recordOf } from './ledger'
+import { codeOfExam } from './signatures'
 import { practitionerById } from './practitioners'
 
 /** Who was examined, when and by whom, for what leaves the screen on paper. */
@@ -20,6 +21,10 @@ export interface ExamTitle {
   readonly number: number
   /** YYYY-MM-DD of the examination; "no-date" for a time no calendar can name. */
   readonly day: string
+  /** Came as a file: its signature is what the file says. */
+  readonly claimed: boolean
+  /** The check code of the signature; null while it is not signed, or where only a file says so. */
+  readonly code: string | null
 }
 
 /** How an examination came here as a file, for screens and paper. */
@@ -48,5 +53,7 @@ export function titleOfExam(db: Db, examId: string): ExamTitle | null {
     born: head.person.born,
     number: head.person.number,
     day: named ? dayOf(head.at) : 'no-date',
+    claimed: imported !== null,
+    code: imported === null ? codeOfExam(db, examId) : null,
   }
 }

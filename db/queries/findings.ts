@@ -8,12 +8,12 @@ import { findings } from '../schema'
 /** Rewrite the projected findings of the examination stored under this id, and of no other. */
 export function projectFindings(db: Pick<Writes, 'insert' | 'delete'>, examId: string, exam: Exam): void {
   db.delete(findings).where(eq(findings.examId, examId)).run()
-  const rows = toldBy(exam).map((finding) => ({ examId, ...finding }))
+  const rows = findingRows(exam).map((finding) => ({ examId, ...finding }))
   if (rows.length > 0) db.insert(findings).values(rows).run()
 }
 
-/** What was signed, where that was kept; else what the record reads as now. */
-function toldBy(exam: Exam) {
+/** Findings as the lists hold them: what was signed, where that was kept; else what the record reads as now. */
+export function findingRows(exam: Exam) {
   const { frozen } = exam.signed ?? {}
   const told = frozen ? frozen.findings : findingsOf(exam, { testById, all: CATALOGUE }).map((f) => ({ ...f, ...f.measures }))
   return told.map(({ test, side, about, variant, result, why, symptom, onset, end }) => ({

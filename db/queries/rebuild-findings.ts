@@ -1,4 +1,5 @@
 import { sql } from 'drizzle-orm'
+import { LISTS_VERSION } from '../levels'
 import type { Db } from '../open'
 import { auditFacts, episodes, findings, overviews, performances, signChanges } from '../schema'
 import { clinicKnowledge } from './clinic'
@@ -11,7 +12,16 @@ export function rebuildFindings(db: Db): number {
     tx.run(sql`DELETE FROM search`)
     tx.update(overviews).set({ covers: -1 }).run()
   })
+  db.$client.pragma(`user_version = ${LISTS_VERSION}`)
   return catchUpAll(db)
+}
+
+/** Lists that a program before this one made in another way are made again, a little at a time; until then they stand as they were. */
+export function renewLists(db: Db): boolean {
+  if (db.$client.pragma('user_version', { simple: true }) === LISTS_VERSION) return false
+  db.update(overviews).set({ covers: -1 }).run()
+  db.$client.pragma(`user_version = ${LISTS_VERSION}`)
+  return true
 }
 
 /** Bring every list up to date. */

@@ -39,12 +39,12 @@ const encode = (text: string) => Buffer.from(text, 'utf8').toString('base64')
 
 /** The note as text, one examination after the other. */
 export function noteTexts(all: readonly Outgoing[], template: TemplateId): string {
-  return all.map((out) => toText(arranged(noteOf(out.assessment, out.title.who), template))).join(`\n${'-'.repeat(72)}\n\n`)
+  return all.map((out) => toText(arranged(noteOf(out.assessment, out.title.who, out.title), template))).join(`\n${'-'.repeat(72)}\n\n`)
 }
 
 /** The note as Markdown, one examination after the other. */
 export function noteMarkdown(all: readonly Outgoing[], template: TemplateId): string {
-  return all.map((out) => toMarkdown(arranged(noteOf(out.assessment, out.title.who), template), `Note: ${out.title.about}, ${out.title.when}`)).join('\n\n')
+  return all.map((out) => toMarkdown(arranged(noteOf(out.assessment, out.title.who, out.title), template), `Note: ${out.title.about}, ${out.title.when}`)).join('\n\n')
 }
 
 /** One FHIR bundle of one or more examinations; a resource that several share stands in it once. */

@@ -25,6 +25,7 @@ import { readPdf } from '../../tests/read-pdf'
 import { toPdf } from '../paper/pdf'
 import { archiveOf, countIn, scratchFolder } from './archive'
 import { fhirOf, inFormat, tablesOf } from './formats'
+import { readContent } from './read-import'
 import { takeInExam, takeInPerson } from './take-in'
 import { zipped } from './zip'
 
@@ -87,7 +88,7 @@ describe('an archive of everybody', () => {
     for (let twice = 0; twice < 2; twice++) {
       for (const [name, bytes] of Object.entries(files).filter(([file]) => file.endsWith('/exam.json'))) {
         const content = JSON.parse(strFromU8(bytes)) as unknown
-        const taken = takeInExam(there, content, { same: true }, BY)
+        const taken = takeInExam(there, readContent(content, NOW), { same: true }, BY)
         expect(taken.as, name).toBe(twice === 0 ? 'taken' : 'known')
       }
     }
@@ -242,9 +243,9 @@ describe('what is brought in', () => {
     if (!out) throw new Error('not there')
     const { name, born } = out.file.person
     takeInPerson(db, { name, born }, { ask: true }, BY)
-    expect(takeInExam(db, out.file, { ask: true }, BY)).toMatchObject({ as: 'asked', people: [{ number: 101 }] })
+    expect(takeInExam(db, readContent(out.file, NOW), { ask: true }, BY)).toMatchObject({ as: 'asked', people: [{ number: 101 }] })
     expect(countIn(db, { all: true })).toBe(0)
-    expect(takeInExam(db, out.file, { same: true }, BY)).toMatchObject({ as: 'taken', personId: personByNumber(db, 101)?.id })
+    expect(takeInExam(db, readContent(out.file, NOW), { same: true }, BY)).toMatchObject({ as: 'taken', personId: personByNumber(db, 101)?.id })
     expect(wholePerson(db, personByNumber(db, 101)?.id ?? '')?.exams).toHaveLength(1)
     from.$client.close()
   })
@@ -263,7 +264,7 @@ describe('what is brought in', () => {
       null,
       [],
     ]
-    for (const content of wrong) expect(takeInExam(db, content, { new: true }, BY).as).toBe('refused')
+    for (const content of wrong) expect(takeInExam(db, readContent(content, NOW), { new: true }, BY).as).toBe('refused')
     expect(allPeople(db)).toEqual([])
     expect(examHeads(db)).toEqual([])
     expect(existsSync(folder)).toBe(true)
@@ -277,7 +278,7 @@ describe('what is brought in', () => {
     const whole = JSON.parse(JSON.stringify(wholePerson(from, head?.person.id ?? ''))) as unknown
     const parts = partsOf(whole, decode)
     expect(parts.length).toBeGreaterThan(2)
-    for (const part of parts) expect(part.kind === 'exam' && takeInExam(db, part.content, { same: true }, BY).as).toBe('taken')
+    for (const part of parts) expect(part.kind === 'exam' && takeInExam(db, readContent(part.content, NOW), { same: true }, BY).as).toBe('taken')
     expect(allPeople(db)).toHaveLength(1)
     const beside = JSON.parse(JSON.stringify(wholePerson(from, head?.person.id ?? '', { beside: true }))) as unknown
     expect(partsOf(beside, decode).every((part) => part.kind === 'wrong')).toBe(true)

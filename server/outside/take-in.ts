@@ -1,16 +1,12 @@
 import { v7 } from 'uuid'
-import type { ExamFile } from '../../core/exchange/exam-file/file'
-import { readExamFile } from '../../core/exchange/exam-file/from'
 import { newPersonShape } from '../../core/vocabulary/new-person'
-import { isPlausibleBirth, isPlausibleMoment } from '../../core/vocabulary/moment'
 import type { Problem } from '../../core/vocabulary/problem'
 import type { Named } from '../../core/vocabulary/same-person'
-import { canonical } from '../../db/chain'
 import type { Db } from '../../db/open'
 import { recordOf } from '../../db/queries/ledger'
 import { openExam } from '../../db/queries/open-exam'
 import { addPerson, peopleLike, type Person, personById } from '../../db/queries/people'
-import { contentHash } from '../../db/sealing'
+import type { ReadImport } from './read-import'
 
 export const KEPT = 'Nothing was imported; everything here is as it was.'
 
@@ -50,29 +46,45 @@ export interface TakenBy {
 
 const refused = (what: string, todo: string, status: 409 | 422 = 422): TakenIn => ({ as: 'refused', status, problem: { what, kept: KEPT, do: todo } })
 
+/** A file that cannot be taken in, in words. */
+export function importProblem(read: Exclude<ReadImport, { as: 'exam' }>): TakenIn {
+  switch (read.as) {
+    case 'not-json':
+      return refused('What was sent is not JSON.', 'Choose a file that was saved from Dust Lantern.')
+    case 'unshowable':
+      return refused('A text holds characters that no screen can show.', 'Take them out where it came from, and save it again.')
+    case 'fhir':
+      return refused('This is FHIR, and no exam file.', 'Import it under “Import and export”, which reads Patients and bundles.')
+    case 'case':
+      return refused('This is a published case: results without an examination.', 'Replay it with the evaluate command instead.')
+    case 'wrong': {
+      const [first, ...more] = read.issues
+      const rest = more.length > 0 ? ` And ${more.length} more.` : ''
+      return refused(
+        `The file cannot be read: ${first?.pointer ?? ''} ${first?.what ?? ''}.${rest}`,
+        'Check the file against the published schema, or save it again where it came from.',
+      )
+    }
+    case 'forged':
+      return refused(
+        `The signature in this file is not what its own record gives. ${read.words.join(' ')}${read.more > 0 ? ` And ${read.more} more.` : ''}`,
+        'Ask where it came from for the file as it was signed. Without its signature it can be imported.',
+      )
+  }
+}
+
 /**
- * Take in an examination file: all of it or nothing.
+ * Take in an examination file that was read: all of it or nothing.
  *
  * Nobody is joined to anybody without being asked. What is imported is an examination of its own, marked for ever with who imported it and
  * when: authors, times and a signature in it are what the file says. The same file again changes nothing, and an examination that is here is
  * never added to.
  */
-export function takeInExam(db: Db, content: unknown, whose: Whose, { by, now }: TakenBy): TakenIn {
-  const read = readExamFile(content)
-  if (!read.ok) {
-    const [first, ...more] = read.issues
-    const rest = more.length > 0 ? ` And ${more.length} more.` : ''
-    return refused(
-      `The file cannot be read: ${first?.pointer ?? ''} ${first?.what ?? ''}.${rest}`,
-      'Check the file against the published schema, or save it again where it came from.',
-    )
-  }
-  if (read.kind === 'case') return refused('This is a published case: results without an examination.', 'Replay it with the evaluate command instead.')
-  const { file } = read
+export function takeInExam(db: Db, read: ReadImport, whose: Whose, { by, now }: TakenBy): TakenIn {
+  if (read.as !== 'exam') return importProblem(read)
+  const { file, hash } = read
   const opening = file.events[0]
   if (opening?.type !== 'exam-opened') return refused('The file opens no examination.', 'Save it again where it came from.')
-  const wrong = timeIssue(file, now)
-  if (wrong) return refused(`The file cannot be read: ${wrong}.`, 'Correct the time where it came from, and save it again.')
   const held = recordOf(db, file.exam.id)
   if (held.events.length > 0) {
     const known = file.events.every((event, i) => event.id === held.events[i]?.id)
@@ -91,7 +103,7 @@ export function takeInExam(db: Db, content: unknown, whose: Whose, { by, now }: 
     addedAt: now,
     // What was recorded elsewhere with an older edition was admitted there by the rules of its time.
     asHistory: true,
-    imported: { by, at: now, file: contentHash(canonical(content)) },
+    imported: { by, at: now, file: hash },
   })
   return taken.ok ? { as: 'taken', examId: file.exam.id, personId: target.id } : { as: 'refused', status: 422, problem: { ...taken.problem, kept: KEPT } }
 }
@@ -145,13 +157,4 @@ function whoMayBe(db: Db, id: string, named: Named): readonly Alike[] {
     born,
     why,
   }))
-}
-
-/** The first time in the file that cannot be, and where it stands. */
-function timeIssue(file: ExamFile, now: number): string | null {
-  if (!isPlausibleMoment(file.exam.at, now)) return '/exam/at is no time between 1900 and tomorrow'
-  const { born } = file.person
-  if (born !== null && born !== '' && !isPlausibleBirth(born, now)) return '/person/born is no day between 1900 and today'
-  const at = file.events.findIndex((event) => !isPlausibleMoment(event.at, now))
-  return at === -1 ? null : `/events/${at}/at is no time between 1900 and tomorrow`
 }

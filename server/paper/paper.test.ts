@@ -26,7 +26,9 @@ const outOf = (record: Told): Outgoing => ({
     name: 'Ida Bråten',
     born: '1983-04-11',
     number: 101,
-    day: '2026-03-03',
+    claimed: false,
+  code: null,
+  day: '2026-03-03',
   },
 })
 const squeezed = (text: string) => text.replace(/\s+/g, ' ').trim()

@@ -20,13 +20,13 @@ function about({ title }: Outgoing): string {
 
 /** The note in a layout. */
 export function notePaper(out: Outgoing, template: TemplateId): Paper {
-  const groups = arranged(noteOf(out.assessment, out.title.who), template)
+  const groups = arranged(noteOf(out.assessment, out.title.who, out.title), template)
   const blocks = groups.flatMap(({ title, sections }): readonly Block[] => [
     ...(title === null ? [] : [{ kind: 'title' as const, text: title }]),
     ...sections.flatMap(({ heading, statements, own, id }): readonly Block[] => [
       ...(id === 'who' ? [] : [{ kind: 'heading' as const, text: heading }]),
       ...statements.map(({ text, from }): Block => {
-        if (id === 'short' && from.some((r) => r.kind === 'gate')) return { kind: 'urgent', text }
+        if ((id === 'short' || id === 'late') && from.some((r) => r.kind === 'gate')) return { kind: 'urgent', text }
         if (text.startsWith(STAGES)) return { kind: 'beside', text }
         return text.startsWith('- ') ? { kind: 'item', text: text.slice(2) } : { kind: 'text', text }
       }),
@@ -36,7 +36,7 @@ export function notePaper(out: Outgoing, template: TemplateId): Paper {
   return {
     title: 'Note',
     about: about(out),
-    version: `${versionWords(out.assessment.exam)}.`,
+    version: `${versionWords(out.assessment.exam, out.title)}.`,
     size: SIZE.note,
     blocks: [{ kind: 'title', text: 'Note of an examination' }, ...blocks],
   }
@@ -52,7 +52,7 @@ export function letterPaper(out: Outgoing, letter: LetterWritten): Paper {
   return {
     title: 'Referral letter',
     about: about(out),
-    version: `Written ${momentWords(letter.at)} by ${out.names[letter.by] ?? letter.by}; ${editionWords(EDITION)}.`,
+    version: `Written ${momentWords(letter.at)} by ${out.names[letter.by] ?? letter.by}${letter.edited ? ', who changed its body by hand' : ''}; ${editionWords(EDITION)}.`,
     size: SIZE.letter,
     blocks,
   }

@@ -15,6 +15,7 @@ import { FromNote } from '@/ui/exam/from-note'
 import { ExamProvider, type House, type Opened, openRecord, useExam } from '@/ui/exam/store'
 import type { NamedPerson } from '@/ui/exam/whose-dialog'
 import { Opening } from '@/ui/opening'
+import { useSignatureProof } from '@/ui/exam/use-signature-proof'
 import { PrintFoot } from '@/ui/print-foot'
 import { keepRecord, keptRecord } from '@/ui/device/records'
 import { onOpened, toldAtDoor } from '@/ui/doors/door'
@@ -139,8 +140,9 @@ export function ExamRecord({ examId, who, person, children }: Props) {
 /** What every printed page of this examination carries. */
 function ExamFoot({ person, title }: { readonly person: NamedPerson; readonly title: Titled | null }) {
   const { exam } = useExam()
+  const proof = useSignatureProof(title?.claimed ?? false)
   const examined = title?.when ?? (Number.isNaN(new Date(exam.openedAt).getTime()) ? '' : format(exam.openedAt, 'd MMMM yyyy, HH:mm'))
-  return <PrintFoot about={`${person.name}, number ${person.number}, examined ${examined}`} version={versionWords(exam)} />
+  return <PrintFoot about={`${person.name}, number ${person.number}, examined ${examined}`} version={versionWords(exam, proof)} />
 }
 
 /** After so long without a new entry the record is kept on this device, in milliseconds. */

@@ -13,6 +13,8 @@ export interface Titled {
   /** "101-2026-11-27": names files without naming the person. */
   readonly stem: string
   readonly template: TemplateId
+  /** It came as a file, and a signature in it is what the file says; absent in what an earlier version kept. */
+  readonly claimed?: boolean | undefined
 }
 
 /** The same from what an earlier version kept on this device. */

@@ -1,5 +1,5 @@
-import { isFhir } from '@/core/exchange/fhir/from'
 import { askingOf, noteOnTrail } from '@/server/auth/asking'
+import { runJob } from '@/server/jobs/run'
 import { KEPT, takeInExam, whoseOf } from '@/server/outside/take-in'
 import { projectSoon } from '@/server/projector'
 import { problemResponse, route } from '@/server/route'
@@ -11,16 +11,10 @@ import { problemResponse, route } from '@/server/route'
  * `person` says whose it is: the id of somebody who is here, `new`, or `same` for whoever has the same name and day of birth; without it
  * nobody is joined to anybody unasked.
  */
-export const POST = route('/exchange/import', { as: 'json', largest: 8_000_000 }, ({ body, url, request, visitor, who, db }) => {
-  if (isFhir(body)) {
-    return problemResponse(422, {
-      what: 'This is FHIR, and no exam file.',
-      kept: KEPT,
-      do: 'Import it under “Import and export”, which reads Patients and bundles.',
-    })
-  }
-  const now = Date.now()
-  const taken = takeInExam(db, body, whoseOf(url.searchParams.get('person')), { by: who.id, now })
+export const POST = route('/exchange/import', { as: 'text', largest: 8_000_000 }, async ({ body, url, request, visitor, who, db, now }) => {
+  // Reading and checking thousands of entries takes seconds: nobody else waits for it.
+  const read = await runJob('read-import', { text: body, now })
+  const taken = takeInExam(db, read, whoseOf(url.searchParams.get('person')), { by: who.id, now })
   switch (taken.as) {
     case 'refused':
       return problemResponse(taken.status, taken.problem)

@@ -9,6 +9,7 @@ import { backUp } from '@/server/daily'
 import { idOf, noteOnTrail } from '@/server/auth/asking'
 import { forgetVisits } from '@/server/auth/openings'
 import { environment } from '@/server/environment'
+import { runJob } from '@/server/jobs/run'
 import { endStreams } from '@/server/live'
 
 const KEPT = 'Nothing was changed.'
@@ -31,7 +32,7 @@ export const restoreBackup: DoorAct = async (asking, name, identity) => {
   if (!before.ok) return { came: { what: `What is there now could not be backed up first: ${before.what}`, kept: KEPT, do: 'Mend that first.' } }
   endStreams()
   const key = yup.string().strict().max(200).defined().validateSync(identity)
-  const came = await withDbClosed(() => restore({ from: wanted.file, folder: dataFolder, identity: key, keyFolder, anchorFolder, now: asking.now, own: true }))
+  const came = await withDbClosed(() => restore({ from: wanted.file, folder: dataFolder, identity: key, keyFolder, anchorFolder, now: asking.now, own: true, verify: (file) => runJob('verify', { file, against: {} }) }))
   if (!came.ok) return { came: { what: came.what, kept: KEPT, do: came.do } }
   forgetVisits()
   noteOnTrail(asking, 'restored', '', path.basename(wanted.file))

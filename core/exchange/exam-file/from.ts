@@ -52,6 +52,9 @@ export function readExamFile(input: unknown): ReadFile {
   return readWhole(input as Partial<ExamFile> & Pick<ExamFile, 'exam' | 'events'>)
 }
 
+/** Nobody mends more at once; a file of thousands of wrong entries is not read to its end. */
+export const MOST_ISSUES = 50
+
 /** A test counts once on a side: the same again is refused, with where it stands already. */
 function repeatedResults(results: CaseFile['results']): readonly Issue[] {
   return results.flatMap(({ test, side }, i) => {
@@ -61,9 +64,11 @@ function repeatedResults(results: CaseFile['results']): readonly Issue[] {
 }
 
 function readWhole(file: Partial<ExamFile> & Pick<ExamFile, 'exam' | 'events'>): ReadFile {
-  const shapes = file.events.flatMap((event, i) =>
-    eventIssues(event).map(({ path, message }) => ({ pointer: `/events/${i}${pointerOf(path)}`, what: withoutPath(message, path) })),
-  )
+  const shapes: Issue[] = []
+  for (const [i, event] of file.events.entries()) {
+    for (const { path, message } of eventIssues(event)) shapes.push({ pointer: `/events/${i}${pointerOf(path)}`, what: withoutPath(message, path) })
+    if (shapes.length >= MOST_ISSUES) break
+  }
   if (shapes.length > 0) return { ok: false, issues: shapes }
   const knowledge = file.clinic === undefined ? [] : clinicIssues(file.clinic).map(({ pointer, what }) => ({ pointer: `/clinic${pointer}`, what }))
   if (knowledge.length > 0) return { ok: false, issues: knowledge }

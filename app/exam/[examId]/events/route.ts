@@ -1,9 +1,9 @@
 import { recordOf } from '@/db/queries/ledger'
-import { append } from '@/server/appends'
 import { announce } from '@/server/live'
 import { projectSoon } from '@/server/projector'
 import { problemResponse, route } from '@/server/route'
 import { PAPERS } from '@/core/record/paper-events'
+import { appendVouched } from '@/server/vouching'
 import { readSent } from '@/server/sent-events'
 
 /** What only a practitioner puts their name to. */
@@ -25,7 +25,7 @@ export const POST = route('/exam/[examId]/events', { as: 'json' }, async ({ para
   // What a student records is signed by a practitioner, who answers for it.
   const own = who.role === 'student' ? read.sent.events.filter((event) => !BY_PRACTITIONERS.has(event.type)) : read.sent.events
   const refused = [...read.sent.refused, ...read.sent.events.filter((event) => !own.includes(event)).map(({ id }) => ({ id, problem: NOT_A_STUDENTS }))]
-  const taken = own.length > 0 ? await append(examId, own) : null
+  const taken = own.length > 0 ? await appendVouched(db, examId, own) : null
   if (taken && !taken.ok) return problemResponse(taken.reason === 'no-exam' ? 404 : 422, taken.problem)
   const all = [...refused, ...(taken?.refused ?? [])]
   if (taken && taken.stored > 0) {

@@ -3,12 +3,13 @@
 import { Printer } from 'lucide-react'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
-import { format } from 'date-fns'
 import { LETTER_URGENCY_WORDS, type LetterHead, letterBody, letterLines, letterText, urgencyOf } from '@/core/note/letter'
 import type { LetterWritten } from '@/core/record/paper-events'
 import { LETTER_URGENCIES, type LetterUrgency } from '@/core/vocabulary/note-section'
+import { momentInZone } from '@/core/vocabulary/zone'
 import { Button } from '@/ui/button'
 import { Choice } from '@/ui/choice'
+import { endOf } from '@/ui/exam/record-point'
 import { useExam } from '@/ui/exam/store'
 import { useTextDraft } from '@/ui/exam/use-draft'
 import { saveHere } from '@/ui/save-here'
@@ -35,7 +36,8 @@ const AGREED = [
 
 /** A referral letter: urgency first, written from the record, changed at will, and kept with the examination as it was sent. */
 export function LetterScreen({ title }: { readonly title: Titled }) {
-  const { exam, assessment, record, link } = useExam()
+  const { exam, assessment, record, link, entries } = useExam()
+  const zone = useMemo(() => Intl.DateTimeFormat().resolvedOptions().timeZone, [])
   // Until another is chosen it is the record's own: a halt that comes while the letter is open counts.
   const [chosen, setUrgency] = useState<LetterUrgency | null>(null)
   const urgency = chosen ?? urgencyOf(assessment)
@@ -47,15 +49,17 @@ export function LetterScreen({ title }: { readonly title: Titled }) {
       born: title.born,
       examinedAt: exam.openedAt,
       by: title.by,
-      when: (at) => (Number.isNaN(new Date(at).getTime()) ? 'at an unreadable time' : format(at, 'd MMMM yyyy, HH:mm')),
+      when: (at) => momentInZone(at, zone),
     }),
-    [title, exam.openedAt],
+    [title, exam.openedAt, zone],
   )
   const generated = useMemo(() => letterBody(assessment, head), [assessment, head])
   const [body, write, done] = useTextDraft(`letter ${exam.id}`, generated)
+  const isLess = LETTER_URGENCIES.indexOf(urgency) > LETTER_URGENCIES.indexOf(urgencyOf(assessment))
   const text = letterText({ to, urgency, agreed }, head, body)
   const keep = () => {
-    if (!record([{ type: 'letter-written', to: to.trim(), urgency, agreed, text }])) return
+    const edited = body.trim() !== generated.trim()
+    if (!record([{ type: 'letter-written', to: to.trim(), urgency, agreed, text, of: endOf(entries()), zone, edited }])) return
     done()
     toDone()
   }
@@ -86,7 +90,10 @@ export function LetterScreen({ title }: { readonly title: Titled }) {
             onChange={setUrgency}
           />
           {urgency !== urgencyOf(assessment) && (
-            <p className="mt-1 text-sm text-ash">The record asks for: {URGENCY_NAMES[urgencyOf(assessment)].toLowerCase()}.</p>
+            <p className={`mt-1 text-sm ${isLess ? 'font-semibold text-halt' : 'text-ash'}`}>
+              The record asks for: {URGENCY_NAMES[urgencyOf(assessment)].toLowerCase()}.
+              {isLess && ' A letter that asks for less is not kept; open the halt with a reason first.'}
+            </p>
           )}
         </div>
         <div>
@@ -107,7 +114,7 @@ export function LetterScreen({ title }: { readonly title: Titled }) {
           </Button>
         )}
         <div className="flex flex-wrap gap-2">
-          <Button look="main" onClick={keep} disabled={body.trim() === ''}>
+          <Button look="main" onClick={keep} disabled={body.trim() === '' || isLess}>
             Keep it with the examination
           </Button>
           <Button onClick={() => saveHere(`${text}\n`, 'text/plain', `letter-${title.stem}.txt`)}>Text</Button>

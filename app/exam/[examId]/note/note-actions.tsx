@@ -5,13 +5,27 @@ import { openPoints } from '@/core/note/open-points'
 import { useExam } from '@/ui/exam/store'
 import { useTextDraft } from '@/ui/exam/use-draft'
 import { WordsBox } from '../words-box'
+import { LateSafetyForm } from './late-safety-form'
 import { useSigning } from './use-signing'
+import { WaitingSignature } from './waiting-signature'
 import { Button } from '@/ui/button'
 
 /** Own words until signing, addenda after it. */
 export function NoteActions() {
   const { exam, record } = useExam()
-  return exam.signed ? <Addendum onWrite={(text) => record([{ type: 'addendum-written', text }])} /> : <OwnWords key={exam.ownWords} />
+  return (
+    <>
+      <WaitingSignature />
+      {exam.signed ? (
+        <div>
+          <Addendum onWrite={(text) => record([{ type: 'addendum-written', text }])} />
+          <LateSafetyForm />
+        </div>
+      ) : (
+        <OwnWords key={exam.ownWords} />
+      )}
+    </>
+  )
 }
 
 function OwnWords() {
@@ -76,7 +90,7 @@ function Addendum({ onWrite }: { readonly onWrite: (text: string) => boolean }) 
         }
       }}
     >
-      <p className="mb-3 font-semibold">Signed. It takes addenda only.</p>
+      <p className="mb-3 font-semibold">Signed. It takes addenda, and what is told about safety.</p>
       <WordsBox label="Addendum" value={text} rows={4} maxLength={5000} onWords={write} />
       <Button type="submit" disabled={!text.trim()} look="main" className="mt-2">
         Add it

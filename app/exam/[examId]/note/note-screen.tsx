@@ -10,6 +10,7 @@ import { Choice } from '@/ui/choice'
 import { useKeys } from '@/ui/exam/use-keys'
 import { ReadAgain } from '@/ui/exam/read-again'
 import { useExam } from '@/ui/exam/store'
+import { useSignatureProof } from '@/ui/exam/use-signature-proof'
 import { ScreenTitle } from '@/ui/screen-title'
 import { TEMPLATES } from '@/core/note/template'
 import type { Titled } from '../titled'
@@ -23,12 +24,13 @@ import { upTo, Versions, type VersionId } from './versions'
 export function NoteScreen({ title }: { readonly title: Titled }) {
   const { assessment } = useExam()
   const { signed } = assessment.exam
+  const proof = useSignatureProof(title.claimed ?? false)
   const [again, setAgain] = useState(false)
   const [template, setTemplate] = useState<TemplateId>(title.template)
   const [version, setVersion] = useState<VersionId>('latest')
   const sections = useMemo(
-    () => (again ? noteReadAgain(assessment, title.who) : upTo(version, noteOf(assessment, title.who))),
-    [again, assessment, title.who, version],
+    () => (again ? noteReadAgain(assessment, title.who) : upTo(version, noteOf(assessment, title.who, proof))),
+    [again, assessment, title.who, version, proof],
   )
   const groups = useMemo(() => arranged(sections, template), [sections, template])
   const sentences = useMemo(() => tracedOf(sections), [sections])

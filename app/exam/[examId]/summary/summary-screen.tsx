@@ -6,6 +6,7 @@ import { useMemo, useState } from 'react'
 import { figureOf } from '@/core/figure/figure'
 import { summaryOf, summaryText, type Telling } from '@/core/note/summary'
 import { Button } from '@/ui/button'
+import { endOf } from '@/ui/exam/record-point'
 import { useExam } from '@/ui/exam/store'
 import { useTextDraft } from '@/ui/exam/use-draft'
 import { PoseFigure } from '@/ui/figure/pose-figure'
@@ -16,12 +17,14 @@ import { WordsBox } from '../words-box'
 
 /** What the person takes home: plain words, the movements drawn, what was agreed, and when to seek help. */
 export function SummaryScreen({ title }: { readonly title: Titled }) {
-  const { exam, assessment, record, link } = useExam()
+  const { exam, assessment, record, link, entries } = useExam()
   const [agreed, write, done] = useTextDraft(`summary ${exam.id}`, exam.papers.findLast((p) => p.type === 'summary-given')?.agreed ?? '')
   const [figures, setFigures] = useState(false)
   const summary = useMemo(() => summaryOf(assessment, { agreed, figures }), [assessment, agreed, figures])
   const keep = () => {
-    if (record([{ type: 'summary-given', agreed: agreed.trim(), figures, text: summaryText(summary) }])) done()
+    const kept = { agreed: agreed.trim(), figures }
+    const text = summaryText(summaryOf(assessment, kept))
+    if (record([{ type: 'summary-given', ...kept, text, of: endOf(entries()) }])) done()
   }
   return (
     <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)] content-start gap-8 overflow-y-auto px-4 py-5 sm:px-6 lg:grid-cols-[minmax(0,44rem)_minmax(18rem,1fr)] print:block print:overflow-visible">

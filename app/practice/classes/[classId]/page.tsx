@@ -6,7 +6,7 @@ import { meanOf } from '@/core/trainer/curves'
 import { SKILL_HEADS, SKILLS } from '@/core/trainer/judge/moment'
 import { testById } from '@/core/catalogue'
 import { counted } from '@/core/vocabulary/sentence'
-import { db } from '@/db'
+import type { Db } from '@/db/open'
 import { practitionerById } from '@/db/queries/practitioners'
 import { type ListedRun, runsOf, wholeRun } from '@/db/queries/practice'
 import { practiceClassesOf, writtenCases } from '@/db/queries/practice-sets'
@@ -76,7 +76,7 @@ export default page('/practice/classes/[classId]', ({ who, params: { classId }, 
           )}
         </section>
         {teaches && people.length > 0 && <ByPerson people={people} runs={runs} nameOf={nameOf} />}
-        {teaches && people.length > 1 && <Agreement people={people} runs={runs} nameOf={nameOf} />}
+        {teaches && people.length > 1 && <Agreement people={people} runs={runs} nameOf={nameOf} db={db} />}
         {teaches && (
           <section aria-labelledby="change" className="mt-8">
             <h2 id="change" className="text-xl">
@@ -133,13 +133,13 @@ function ByPerson({ people, runs, nameOf }: TogetherProps) {
 }
 
 /** Every two examiners over the cases both took. */
-function Agreement({ people, runs, nameOf }: TogetherProps) {
+function Agreement({ people, runs, nameOf, db }: TogetherProps & { readonly db: Db }) {
   const recordsOf = (id: string) =>
     runs
       .filter((run) => run.by === id && run.judged !== null)
       .toReversed()
       .flatMap((run) => {
-        const whole = wholeRun(db(), run.id)
+        const whole = wholeRun(db, run.id)
         return whole ? [{ case: run.case, events: whole.events }] : []
       })
   const pairs = people.flatMap((a, i) => people.slice(i + 1).map((b) => ({ a, b, found: twoExaminers(recordsOf(a), recordsOf(b)) })))
