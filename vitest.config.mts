@@ -21,7 +21,8 @@ const ALONE = ROOMS.flatMap((room) =>
     .filter((file) => /\bvi\.(mock|doMock|resetModules)\(|process\.env\.\w+ =/.test(readFileSync(at(file), 'utf8'))),
 )
 // Brackets of a route are no pattern.
-const alone = (ending: RegExp) => ALONE.filter((file) => ending.test(file)).map((file) => file.replace(/[[\]]/g, '\\$&'))
+const alone = (inBrowser: boolean) =>
+  ALONE.filter((file) => (file.endsWith('.tsx') || file.startsWith('ui/')) === inBrowser).map((file) => file.replace(/[[\]]/g, '\\$&'))
 
 const NEVER = ['**/node_modules/**', '**/.next/**']
 const CORE = {
@@ -66,15 +67,15 @@ export default defineConfig({
     projects: [
       {
         extends: true,
-        test: { ...CORE, name: 'core', isolate: false, include: [`{${ROOMS.join()}}/**/*.test.ts`], exclude: [...NEVER, 'ui/**', ...alone(/\.ts$/)] },
+        test: { ...CORE, name: 'core', isolate: false, include: [`{${ROOMS.join()}}/**/*.test.ts`], exclude: [...NEVER, 'ui/**', ...alone(false)] },
       },
-      { extends: true, test: { ...CORE, name: 'core alone', include: alone(/\.ts$/) } },
+      { extends: true, test: { ...CORE, name: 'core alone', include: alone(false) } },
       {
         extends: true,
         plugins: [react()],
-        test: { ...UI, name: 'ui', isolate: false, include: ['ui/**/*.test.{ts,tsx}', 'app/**/*.test.tsx'], exclude: [...NEVER, ...alone(/\.tsx$/)] },
+        test: { ...UI, name: 'ui', isolate: false, include: ['ui/**/*.test.{ts,tsx}', 'app/**/*.test.tsx'], exclude: [...NEVER, ...alone(true)] },
       },
-      { extends: true, plugins: [react()], test: { ...UI, name: 'ui alone', include: alone(/\.tsx$/) } },
+      { extends: true, plugins: [react()], test: { ...UI, name: 'ui alone', include: alone(true) } },
     ],
   },
 })

@@ -12,6 +12,8 @@ export interface Sent {
   readonly events: readonly ExamEvent[]
   /** Events that are none, or whose time cannot be; the others are not held back by them. */
   readonly refused: readonly RefusedEvent[]
+  /** One of those lies ahead of the clock of this server, which may be the one that is wrong. */
+  readonly ahead: boolean
 }
 
 /** Events one request may bring; a window sends a longer queue in several. */
@@ -40,14 +42,18 @@ export function readSent(
     const { after, events } = SENT.validateSync(input, { strict: true })
     const read: ExamEvent[] = []
     const refused: RefusedEvent[] = []
+    let ahead = false
     for (const event of events as readonly unknown[]) {
       const parsed = parseEvent(typeof event === 'object' && event !== null ? { ...event, by } : event)
       const id = typeof event === 'object' && event !== null && 'id' in event && typeof event.id === 'string' ? event.id : ''
       if (!parsed.ok) refused.push({ id, problem: parsed.problem })
-      else if (!isPlausibleMoment(parsed.event.at, now)) refused.push({ id, problem: WRONG_CLOCK })
+      else if (!isPlausibleMoment(parsed.event.at, now)) {
+        refused.push({ id, problem: WRONG_CLOCK })
+        ahead ||= parsed.event.at > now
+      }
       else read.push(parsed.event)
     }
-    return { ok: true, sent: { after, events: read, refused } }
+    return { ok: true, sent: { after, events: read, refused, ahead } }
   } catch (error) {
     const why = yup.ValidationError.isError(error) ? error.errors.join('; ') : 'it has another shape'
     return {

@@ -3,6 +3,7 @@
 import { wholePage } from '@/ui/doors/door'
 import { DoorForm } from '@/ui/doors/door-form'
 import { SecretField } from '@/ui/doors/secret-field'
+import { keepForDevice } from '@/ui/doors/keep-for-device'
 import { ask } from '@/ui/doors/through'
 import { BOX, Field } from '@/ui/field'
 
@@ -16,6 +17,7 @@ export function FirstForm() {
         const fields = { code: typed('code'), name: typed('name'), login: typed('login'), password: typed('password') }
         const came = await ask('first-lead', fields)
         if (!came.ok) return came.problem
+        await keepForDevice(fields.password)
         wholePage('/today')
         return null
       }}

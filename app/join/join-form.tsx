@@ -3,6 +3,7 @@
 import { wholePage } from '@/ui/doors/door'
 import { DoorForm } from '@/ui/doors/door-form'
 import { SecretField } from '@/ui/doors/secret-field'
+import { keepForDevice } from '@/ui/doors/keep-for-device'
 import { ask } from '@/ui/doors/through'
 
 /** A password of one's own, by an invitation. */
@@ -14,6 +15,7 @@ export function JoinForm() {
       onSend={async (typed) => {
         const came = await ask('accept-invitation', typed('code'), typed('password'))
         if (!came.ok) return came.problem
+        if (came.next === 'in') await keepForDevice(typed('password'))
         wholePage(came.next === 'in' ? '/today' : '/sign-in')
         return null
       }}

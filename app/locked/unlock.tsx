@@ -1,7 +1,7 @@
 'use client'
 
 import { wholePage } from '@/ui/doors/door'
-import { markLocked } from '@/ui/doors/locked-here'
+import { noteHand } from '@/ui/doors/last-hand'
 import { UnlockForm } from '@/ui/doors/unlock-form'
 import { SignOut } from '@/ui/doors/sign-out'
 
@@ -11,7 +11,7 @@ export function Unlock({ pin, to }: { readonly pin: boolean; readonly to: string
     <UnlockForm
       pin={pin}
       onOpen={() => {
-        markLocked(false)
+        noteHand()
         wholePage(to)
       }}
       beside={<SignOut />}

@@ -3,15 +3,20 @@
 import { format } from 'date-fns'
 import { useEffect, useState } from 'react'
 import { isExamScreen, ShellScreen } from '@/app/exam/[examId]/exam-app'
+import { opensByPassword } from '@/ui/device/epochs'
+import { deviceSeal } from '@/ui/device/key'
 import { keptRecords } from '@/ui/device/records'
 import { DoorWatch } from '@/ui/doors/watch'
 import { Opening } from '@/ui/opening'
 import { readKept, type KeptExam } from './kept-exam'
 import { KeptList } from './kept-list'
+import { OpenKept } from './open-kept'
 
 type Found =
   | { readonly kind: 'looking' }
   | { readonly kind: 'exam'; readonly exam: KeptExam; readonly screen: string }
+  /** Something is kept that the password opens. */
+  | { readonly kind: 'sealed' }
   | { readonly kind: 'list'; readonly exams: readonly KeptExam[]; readonly asked: boolean }
 
 /** Which examination and which of its screens an address asks for. */
@@ -21,6 +26,7 @@ function askedFor(path: string): { readonly examId: string; readonly screen: str
 }
 
 async function look(): Promise<Found> {
+  if ((await deviceSeal()) === null && (await opensByPassword())) return { kind: 'sealed' }
   const kept = (await keptRecords()).flatMap(({ examId, day, record }) => readKept(examId, day, record))
   const asked = askedFor(window.location.pathname)
   const exam = kept.find((one) => one.examId === asked?.examId)
@@ -36,6 +42,7 @@ export function ShellApp() {
     look().then(setFound, () => setFound({ kind: 'list', exams: [], asked: false }))
   }, [])
   if (found.kind === 'looking') return <Opening words="Opening what this device keeps" />
+  if (found.kind === 'sealed') return <OpenKept onOpen={() => void look().then(setFound)} />
   if (found.kind === 'list') return <KeptList exams={found.exams} asked={found.asked} />
   const { exam, screen } = found
   return (

@@ -1,7 +1,7 @@
 'use client'
 
 import { wholePage } from '@/ui/doors/door'
-import { markLocked } from '@/ui/doors/locked-here'
+import { noteHand } from '@/ui/doors/last-hand'
 import Link from 'next/link'
 import { SignInForm } from '@/ui/doors/sign-in-form'
 
@@ -12,7 +12,7 @@ export function SignIn({ owes, to }: { readonly owes: boolean; readonly to: stri
       <SignInForm
         owes={owes}
         onIn={() => {
-          markLocked(false)
+          noteHand()
           wholePage(to)
         }}
       />

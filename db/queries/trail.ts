@@ -34,6 +34,10 @@ export const TRAIL_WORDS = {
   'backup-made': 'made a backup',
   'backup-failed': 'a backup failed',
   restored: 'restored a backup',
+  'offered-back': 'a device offered back entries that a restored backup lacked',
+  'lead-recovered': 'a lead was let in again from the computer of the clinic',
+  'code-checked': 'checked the code of a signed note',
+  'signatures-saved': 'saved the list of signatures',
   anchored: 'anchored the chain',
 } as const
 export type TrailWhat = keyof typeof TRAIL_WORDS

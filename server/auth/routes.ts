@@ -39,6 +39,7 @@ export const ROUTES = {
   '/exam/[examId]/events': data('exam'),
   '/exam/[examId]/file': data('exam'),
   '/exam/[examId]/letter': page('exam'),
+  '/exam/[examId]/offered': data('clinic'),
   '/exam/[examId]/note': page('exam'),
   '/exam/[examId]/out/[file]': data('exam'),
   '/exam/[examId]/pair': data('exam'),

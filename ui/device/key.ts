@@ -1,115 +1,206 @@
 import { toldAtDoor } from '../doors/door'
-import { isLockedHere } from '../doors/locked-here'
-import { canSeal, type Seal, sealWith } from './seal'
+import { isIdle } from '../doors/last-hand'
+import { allEpochs, beginEpoch, byPassword, byServer, dropUnused, endPasswords, type Epoch, publicKey, wrapUnderPassword } from './epochs'
+import { canSeal, closeFor, openWith, privateKey, type Seal, type Sealed, unwrap } from './seal'
 
-/** The key as a window holds it: it goes with the window, and with the session. */
-interface Held {
-  readonly by: string
-  readonly key: string
-}
-
-const PLACE = 'lantern-device'
 const CHANNEL = 'dust-lantern-device'
 /** How long other windows are waited for, in milliseconds. */
 const ASK_MS = 400
 
-type Said = { readonly say: 'who-has-it' } | { readonly say: 'here'; readonly held: Held } | { readonly say: 'gone' }
+/** Windows of one browser hand the key on while it is open in one of them. It goes from memory to memory, and cannot be written out of it. */
+type Message =
+  | { readonly say: 'who-has-it' }
+  | { readonly say: 'here'; readonly epoch: string; readonly key: CryptoKey }
+  /** Locked, or signed out: every window forgets it. */
+  | { readonly say: 'gone' }
 
-let ours: Promise<Seal | null> | null = null
-let answering: BroadcastChannel | null = null
+/** Private keys that are open in this window, by epoch. In memory alone: they go with the window, and with the lock. */
+const opened = new Map<string, CryptoKey>()
+let locked = false
+let seal: Promise<Seal | null> | null = null
+let channel: BroadcastChannel | null = null
 
-function kept(): Held | null {
-  try {
-    const held = JSON.parse(sessionStorage.getItem(PLACE) ?? 'null') as Partial<Held> | null
-    return typeof held?.by === 'string' && typeof held.key === 'string' ? { by: held.by, key: held.key } : null
-  } catch {
-    return null
-  }
-}
-
-function keep(held: Held): void {
-  try {
-    sessionStorage.setItem(PLACE, JSON.stringify(held))
-  } catch {
-    // A browser that keeps nothing: the window has it as long as it is open.
-  }
-  answer()
-}
-
-/** Windows of one browser and one session hand the key on, so that one opened without the server reads what the others keep. */
 function answer(): void {
-  if (answering !== null || typeof BroadcastChannel === 'undefined') return
-  answering = new BroadcastChannel(CHANNEL)
-  answering.addEventListener('message', ({ data }: MessageEvent<Said>) => {
-    const held = kept()
-    if (data.say === 'who-has-it' && held && !isLockedHere()) answering?.postMessage({ say: 'here', held } satisfies Said)
-    if (data.say === 'gone') forgetHere()
+  if (channel !== null || typeof BroadcastChannel === 'undefined') return
+  channel = new BroadcastChannel(CHANNEL)
+  channel.addEventListener('message', ({ data }: MessageEvent<Message>) => {
+    if (data.say === 'who-has-it' && !locked && !isIdle()) {
+      for (const [epoch, key] of opened) channel?.postMessage({ say: 'here', epoch, key } satisfies Message)
+    }
+    if (data.say === 'gone') opened.clear()
   })
 }
 
-function askWindows(): Promise<Held | null> {
+function askWindows(): Promise<{ readonly epoch: string; readonly key: CryptoKey } | null> {
   if (typeof BroadcastChannel === 'undefined') return Promise.resolve(null)
-  const channel = new BroadcastChannel(CHANNEL)
+  const asking = new BroadcastChannel(CHANNEL)
   return new Promise((resolve) => {
-    const over = (held: Held | null) => {
-      channel.close()
-      resolve(held)
+    const over = (found: { readonly epoch: string; readonly key: CryptoKey } | null) => {
+      asking.close()
+      resolve(found)
     }
     const timer = setTimeout(() => over(null), ASK_MS)
-    channel.addEventListener('message', ({ data }: MessageEvent<Said>) => {
+    asking.addEventListener('message', ({ data }: MessageEvent<Message>) => {
       if (data.say !== 'here') return
       clearTimeout(timer)
-      over(data.held)
+      over(data)
     })
-    channel.postMessage({ say: 'who-has-it' } satisfies Said)
+    asking.postMessage({ say: 'who-has-it' } satisfies Message)
   })
 }
 
-/** The server's answer; null when it did not give the key; away when it cannot be reached. */
-async function askServer(): Promise<Held | null | 'away'> {
+interface FromServer {
+  readonly by: string
+  readonly key: Uint8Array
+  readonly demo: boolean
+}
+
+/** The server's key for one epoch; null where it gives none; 'away' where it cannot be reached. */
+async function askServer(epoch: string): Promise<FromServer | null | 'away'> {
   try {
-    const response = await fetch('/device-key', { cache: 'no-store' })
+    const response = await fetch(`/device-key?epoch=${epoch}`, { cache: 'no-store' })
+    if (response.status === 401) await endPasswords().catch(() => undefined)
     if (toldAtDoor(response)) return null
     if (!response.ok) return 'away'
-    const held = (await response.json()) as Partial<Held>
-    return typeof held.by === 'string' && typeof held.key === 'string' ? { by: held.by, key: held.key } : null
+    const { by, key, demo = false } = (await response.json()) as { readonly by?: unknown; readonly key?: unknown; readonly demo?: boolean }
+    return typeof by === 'string' && typeof key === 'string' ? { by, key: bytesOf(key), demo } : null
   } catch {
     return 'away'
   }
 }
 
-async function find(): Promise<Seal | null> {
-  if (!canSeal()) return null
-  const asked = await askServer()
-  // A window that was locked opens with the server alone.
-  const held = asked === 'away' ? (isLockedHere() ? null : (kept() ?? (await askWindows()))) : asked
-  if (!held) return null
-  keep(held)
-  return sealWith(held.by, held.key)
+function bytesOf(base64url: string): Uint8Array {
+  return Uint8Array.from(atob(base64url.replaceAll('-', '+').replaceAll('_', '/')), (sign) => sign.charCodeAt(0))
+}
+
+/** The epoch of whoever is signed in, with its key open where it may be; a new one where there is none of theirs. */
+async function find(): Promise<Epoch | null> {
+  const all = await allEpochs()
+  const id = all.find((epoch) => epoch.until > Date.now())?.id ?? crypto.randomUUID()
+  const given = await askServer(id)
+  if (given === null) return null
+  if (given === 'away') return findAway(all)
+  const mine = all.find((epoch) => epoch.by === given.by && epoch.until > Date.now())
+  if (!mine) return begin()
+  const own = mine.id === id ? given : await askServer(mine.id)
+  const key = own === null || own === 'away' ? null : await byServer(mine, own.key)
+  if (!key) return begin()
+  opened.set(mine.id, key)
+  return mine
+}
+
+async function begin(): Promise<Epoch | null> {
+  const id = crypto.randomUUID()
+  const given = await askServer(id)
+  if (given === null || given === 'away') return null
+  const epoch = await beginEpoch(id, given.by, given.key, given.demo)
+  const key = await byServer(epoch, given.key)
+  if (key) opened.set(id, key)
+  await dropUnused(id)
+  return epoch
+}
+
+/** Without the server only what another window has open opens, or what a password opens; the demo has none. */
+async function findAway(all: readonly Epoch[]): Promise<Epoch | null> {
+  const [known] = [...opened.keys()]
+  const there = known === undefined ? await askWindows() : null
+  if (there) opened.set(there.epoch, there.key)
+  const open = all.find((epoch) => opened.has(epoch.id))
+  if (open) return open
+  const demo = all.find((epoch) => epoch.demo)
+  if (demo?.demo) opened.set(demo.id, await privateKey(demo.demo))
+  return demo ?? null
+}
+
+/** The private key of an epoch, unless the screen is locked. One of an earlier time of the same person is asked for at the server. */
+async function keyOf(id: string): Promise<CryptoKey | null> {
+  if (locked) return null
+  const known = opened.get(id)
+  if (known) return known
+  const epoch = (await allEpochs()).find((one) => one.id === id)
+  const given = epoch ? await askServer(id) : null
+  if (!epoch || given === null || given === 'away' || given.by !== epoch.by) return null
+  const key = await byServer(epoch, given.key)
+  if (key) opened.set(id, key)
+  return key
+}
+
+/** What a program before this one sealed, with one key for all times; the server still gives it to a session that is open. */
+async function openEarlier(by: string, sealed: Sealed): Promise<unknown> {
+  if (locked) return undefined
+  const given = await askServer('earlier')
+  if (given === null || given === 'away' || given.by !== by) return undefined
+  const plain = await unwrap(sealed, given.key)
+  return plain === null ? undefined : (JSON.parse(new TextDecoder().decode(plain)) as unknown)
+}
+
+async function sealOf(epoch: Epoch): Promise<Seal> {
+  const to = await publicKey(epoch.open)
+  answer()
+  return {
+    by: epoch.by,
+    close: (value) => closeFor(to, epoch.id, value),
+    open: async (sealed) => {
+      if (sealed.epoch === undefined) return openEarlier(epoch.by, sealed)
+      const key = await keyOf(sealed.epoch)
+      return key ? openWith(key, sealed) : undefined
+    },
+  }
 }
 
 /** The seal of whoever is signed in at this browser; null where there is none: nobody is, or the page cannot seal. */
 export function deviceSeal(): Promise<Seal | null> {
-  ours ??= find().then((seal) => {
-    // Not there yet, as before a window is unlocked: asked for again by the next one.
-    if (!seal && canSeal()) ours = null
-    return seal
-  })
-  return ours
+  if (!canSeal()) return Promise.resolve(null)
+  seal ??= find()
+    .then((epoch) => (epoch ? sealOf(epoch) : null))
+    .then((found) => {
+      // Not there yet, as before a window is unlocked: asked for again by the next one.
+      if (!found) seal = null
+      return found
+    })
+  return seal
 }
 
-function forgetHere(): void {
-  ours = null
-  try {
-    sessionStorage.removeItem(PLACE)
-  } catch {
-    // Nothing was kept.
-  }
+/**
+ * Somebody signed in with this password: a new epoch begins, and the password opens it without the server until the session is over. Not
+ * done where the page cannot seal. What fails here only means that nothing opens without the server.
+ */
+export async function beginWithPassword(password: string): Promise<void> {
+  if (!canSeal()) return
+  locked = false
+  opened.clear()
+  const epoch = await begin()
+  seal = epoch && sealOf(epoch)
+  const given = epoch && (await askServer(epoch.id))
+  if (epoch && given && given !== 'away') await wrapUnderPassword(epoch, given.key, password)
 }
 
-/** Forget the key in every window of this browser: whoever it was signs out. */
-export function forgetKey(): void {
-  forgetHere()
+/** Open what this device keeps by the password, while the server is away. @returns whether it fits */
+export async function openByPassword(password: string): Promise<boolean> {
+  const found = await byPassword(password)
+  if (!found) return false
+  locked = false
+  opened.set(found.epoch.id, found.key)
+  seal = sealOf(found.epoch)
+  return true
+}
+
+/** The screen is locked: the keys go out of the memory of every window. Sealing goes on, so that what is still recorded is kept. */
+export function lockDevice(): void {
+  locked = true
+  opened.clear()
   answer()
-  answering?.postMessage({ say: 'gone' } satisfies Said)
+  channel?.postMessage({ say: 'gone' } satisfies Message)
+}
+
+/** The screen is open again: the server is asked for the key with the next thing that is opened. */
+export function unlockDevice(): void {
+  locked = false
+}
+
+/** Whoever it was signs out: nothing of theirs opens here any more. */
+export function forgetKey(): void {
+  lockDevice()
+  locked = false
+  seal = null
 }

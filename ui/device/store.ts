@@ -1,5 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
 import type { ExamEvent } from '@/core/record/event'
+import type { Epoch } from './epochs'
 import type { Sealed } from './seal'
 
 /** An entry that waits, or lies aside: sealed, or as an earlier program or a page that cannot seal left it. */
@@ -30,13 +31,14 @@ export interface DeviceSchema extends DBSchema {
   refused: { key: string; value: Kept }
   drafts: { key: string; value: { readonly key: string; readonly value: unknown; readonly at: number; readonly sealed?: Sealed; readonly by?: string } }
   records: { key: string; value: KeptRecord }
+  epochs: { key: string; value: Epoch }
 }
 
 export type DeviceStore = IDBPDatabase<DeviceSchema>
 
 /** Open this browser's store. Versions before are brought up to it, with everything that waits in them. */
 export function openStore(): Promise<DeviceStore> {
-  return openDB<DeviceSchema>('dust-lantern', 3, {
+  return openDB<DeviceSchema>('dust-lantern', 4, {
     upgrade(store, before) {
       if (before < 1) {
         store.createObjectStore('waiting', { keyPath: 'id' }).createIndex('exam', 'examId')
@@ -44,6 +46,7 @@ export function openStore(): Promise<DeviceStore> {
       }
       if (before < 2) store.createObjectStore('drafts', { keyPath: 'key' })
       if (before < 3) store.createObjectStore('records', { keyPath: 'examId' })
+      if (before < 4) store.createObjectStore('epochs', { keyPath: 'id' })
     },
   })
 }

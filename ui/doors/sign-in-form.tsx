@@ -1,11 +1,12 @@
 'use client'
 
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { Button } from '../button'
 import { BOX, Field } from '../field'
 import { DoorForm } from './door-form'
 import { SecretField } from './secret-field'
 import { ask } from './through'
+import { keepForDevice } from './keep-for-device'
 
 interface Props {
   /** The second factor is owed already, as after a reload. */
@@ -16,6 +17,8 @@ interface Props {
 /** Name and password, then the code of an authenticator where one was added. */
 export function SignInForm({ owes, onIn }: Props) {
   const [second, setSecond] = useState(owes)
+  // Until the second factor was given; it goes with this form.
+  const typedPassword = useRef('')
   if (second) {
     return (
       <DoorForm
@@ -27,6 +30,7 @@ export function SignInForm({ owes, onIn }: Props) {
         onSend={async (typed) => {
           const came = await ask('second-factor', typed('code'))
           if (!came.ok) return came.problem
+          await keepForDevice(typedPassword.current)
           onIn()
           return null
         }}
@@ -50,8 +54,13 @@ export function SignInForm({ owes, onIn }: Props) {
       onSend={async (typed) => {
         const came = await ask('sign-in', typed('login'), typed('password'))
         if (!came.ok) return came.problem
-        if (came.next === 'in') onIn()
-        else setSecond(true)
+        if (came.next === 'in') {
+          await keepForDevice(typed('password'))
+          onIn()
+        } else {
+          typedPassword.current = typed('password')
+          setSecond(true)
+        }
         return null
       }}
     >

@@ -4,7 +4,8 @@ import { act } from '../act'
 /** Where somebody stands after a door. */
 export type Through = { readonly ok: true; readonly next: 'in' | 'second-factor' } | { readonly ok: false; readonly problem: Problem }
 
-const NO_ANSWER: Problem = {
+/** The server cannot be reached. */
+export const NO_ANSWER: Problem = {
   what: 'The server did not answer.',
   kept: 'What waits on this device stays there.',
   do: 'Try again in a moment.',

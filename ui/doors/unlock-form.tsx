@@ -1,9 +1,10 @@
 'use client'
 
+import type { ReactNode } from 'react'
+import type { Problem } from '@/core/vocabulary/problem'
 import { DoorForm } from './door-form'
 import { SecretField } from './secret-field'
-import { ask } from './through'
-import type { ReactNode } from 'react'
+import { ask, NO_ANSWER } from './through'
 
 interface Props {
   /** This person has a PIN. */
@@ -12,7 +13,13 @@ interface Props {
   readonly beside?: ReactNode
 }
 
-/** Opens a locked screen. */
+const DOES_NOT_FIT: Problem = {
+  what: 'The server is away, and this is not the password of this session.',
+  kept: 'What was recorded waits on this device.',
+  do: 'Type the password you signed in with. A PIN opens the screen only while the server is there.',
+}
+
+/** Opens a locked screen: at the server by password or PIN; while it is away by the password alone, on this device. */
 export function UnlockForm({ pin, onOpen, beside }: Props) {
   return (
     <DoorForm
@@ -20,8 +27,12 @@ export function UnlockForm({ pin, onOpen, beside }: Props) {
       submit="Unlock"
       beside={beside}
       onSend={async (typed) => {
-        const came = await ask('unlock', typed('secret'))
-        if (!came.ok) return came.problem
+        const secret = typed('secret')
+        const came = await ask('unlock', secret)
+        if (!came.ok && came.problem === NO_ANSWER) {
+          const { openByPassword } = await import('../device/key')
+          if (!(await openByPassword(secret))) return DOES_NOT_FIT
+        } else if (!came.ok) return came.problem
         onOpen()
         return null
       }}

@@ -9,6 +9,7 @@ const sent: { url: string; body: unknown }[] = []
 let came: unknown = { ok: true, next: 'in' }
 beforeEach(() => {
   sent.length = 0
+  localStorage.clear()
   vi.stubGlobal('fetch', (url: string, init?: { body?: string }) => {
     if (url === '/health') return Promise.resolve(Response.json({ ready: true }))
     sent.push({ url, body: JSON.parse(init?.body ?? 'null') })
@@ -49,6 +50,25 @@ describe('the watch at the door of a window', () => {
     await settle(() => vi.advanceTimersByTimeAsync(61_000))
     expect(await screen.findByRole('dialog', { name: 'Locked' })).toBeInTheDocument()
     expect(sent.map((one) => one.url)).toContain('/do/lock')
+  })
+
+  it('a page that slept is locked before anything of it is shown again: no timer ran, and a hand that comes then unlocks nothing', async () => {
+    vi.useFakeTimers({ shouldAdvanceTime: true })
+    for (const wake of [
+      () => document.dispatchEvent(new Event('visibilitychange')),
+      () => window.dispatchEvent(new PageTransitionEvent('pageshow', { persisted: true })),
+      () => window.dispatchEvent(new Event('pointerdown')),
+    ]) {
+      localStorage.clear()
+      document.title = 'Bench, number 101'
+      const { unmount } = render(<DoorWatch who={WHO} />)
+      vi.setSystemTime(Date.now() + 16 * 60_000)
+      settle(() => void wake())
+      expect(await screen.findByRole('dialog', { name: 'Locked' })).toBeInTheDocument()
+      expect(document.title).toBe('Locked · Dust Lantern')
+      unmount()
+      vi.setSystemTime(Date.now() + 1000)
+    }
   })
 
   it('a hand keeps it open and is told once a minute; the demo is never locked', async () => {

@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react'
 import { act } from '../act'
 import { type Closed, onClosed, tellOpened, toldAtDoor } from './door'
-import { markLocked } from './locked-here'
+import { isIdle, noteHand } from './last-hand'
 import { hearAtDoor, sayAtDoor } from './windows'
 import { atTheFoot, fetched } from '../fetched'
 
@@ -21,8 +21,6 @@ const LockScreen = fetched(() => load().then((m) => m.LockScreen), {
   ),
 })
 
-/** Without a hand for so long this window locks; the server counts the same. */
-const IDLE_MS = 15 * 60_000
 /** A hand is told to the server at most so often. */
 const TELL_MS = 60_000
 const LOOK_MS = 5000
@@ -55,37 +53,45 @@ export function DoorWatch({ who, examining = false }: Props) {
   const { demo } = who
   useEffect(() => {
     if (demo) return
-    let last = Date.now()
     let told = Date.now()
     let covered = false
+    // A page that was asked for was asked for by a hand, unless it was left: then the server, or the key that is gone, says so.
+    if (!isIdle()) noteHand()
     const cover = (why: Closed) => {
+      if (!covered) hideTitle()
       covered = true
-      markLocked(true)
       setClosed(why)
+      void import('../device/key').then(({ lockDevice }) => lockDevice()).catch(() => undefined)
     }
     const hand = () => {
-      last = Date.now()
-      if (covered || last - told < TELL_MS) return
-      told = last
+      // A hand that comes too late unlocks nothing.
+      if (look() || covered) return
+      noteHand()
+      const now = Date.now()
+      if (now - told < TELL_MS) return
+      told = now
       sayAtDoor('hand')
       void fetch('/still-here', { method: 'POST', headers: { 'content-type': 'application/json' }, body: '{}' }).then(toldAtDoor, () => undefined)
     }
-    const look = () => {
-      if (covered || Date.now() - last < IDLE_MS) return
+    /** @returns whether it locked now */
+    const look = (): boolean => {
+      if (covered || !isIdle()) return false
       cover('unlock')
       sayAtDoor('locked')
       void act('lock').catch(() => undefined)
+      return true
     }
     const stops = [
       onClosed(cover),
       hearAtDoor((word) => {
-        if (word === 'hand') last = Date.now()
+        if (word === 'hand') noteHand()
         else if (word === 'locked') cover('unlock')
         else if (word === 'signed-out') window.location.replace('/sign-in')
         else if (word === 'unlocked') {
           covered = false
-          last = Date.now()
-          markLocked(false)
+          showTitle()
+          noteHand()
+          void import('../device/key').then(({ unlockDevice }) => unlockDevice()).catch(() => undefined)
           setClosed(null)
           tellOpened()
         }
@@ -97,19 +103,27 @@ export function DoorWatch({ who, examining = false }: Props) {
     }
     for (const name of ['keydown', 'pointerdown'] as const) window.addEventListener(name, hand, { capture: true, passive: true })
     window.addEventListener('pageshow', back)
+    // A page that slept has heard no timer: it looks before anything else when it is shown again.
+    for (const name of ['visibilitychange', 'resume'] as const) document.addEventListener(name, look)
+    for (const name of ['pageshow', 'focus'] as const) window.addEventListener(name, look)
+    look()
     const timer = setInterval(look, LOOK_MS)
     const ahead = setTimeout(() => void load().catch(() => undefined), 3000)
     return () => {
       for (const stop of stops) stop()
       for (const name of ['keydown', 'pointerdown'] as const) window.removeEventListener(name, hand, { capture: true })
       window.removeEventListener('pageshow', back)
+      for (const name of ['visibilitychange', 'resume'] as const) document.removeEventListener(name, look)
+      for (const name of ['pageshow', 'focus'] as const) window.removeEventListener(name, look)
       clearInterval(timer)
       clearTimeout(ahead)
     }
     // An unlocked window is watched anew.
   }, [demo, closed])
   const open = () => {
-    markLocked(false)
+    noteHand()
+    showTitle()
+    void import('../device/key').then(({ unlockDevice }) => unlockDevice()).catch(() => undefined)
     setClosed(null)
     sayAtDoor('unlocked')
     tellOpened()
@@ -121,6 +135,20 @@ export function DoorWatch({ who, examining = false }: Props) {
       {closed !== null && <LockScreen why={closed} who={who} onOpen={open} />}
     </>
   )
+}
+
+const LOCKED_TITLE = 'Locked · Dust Lantern'
+let hidden: string | null = null
+
+/** A locked window is called that: whoever looks over the windows of this computer learns nothing from its name. */
+function hideTitle(): void {
+  hidden ??= document.title
+  document.title = LOCKED_TITLE
+}
+
+function showTitle(): void {
+  if (hidden !== null) document.title = hidden
+  hidden = null
 }
 
 /** What a device does for a page comes after the page: keeps the program, tells of a new version, and shows how the server stands. */

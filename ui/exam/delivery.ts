@@ -1,9 +1,11 @@
 import * as yup from 'yup'
+import { MOST_EVENTS } from '@/core/record/admit'
 import type { ExamEvent } from '@/core/record/event'
 import { parseEvent } from '@/core/record/event-schema'
 import type { Problem } from '@/core/vocabulary/problem'
 import { tellAway } from '../device/away'
 import { toldAtDoor } from '../doors/door'
+import { type Receipt, receiptIn } from './offer-back'
 
 /** An event that could not join, and why. */
 export interface Refused {
@@ -13,7 +15,9 @@ export interface Refused {
 
 /** What came of sending: stored as far as it follows; nothing of it could be read; or not reached yet. */
 export type Delivery =
-  | { readonly kind: 'stored'; readonly events: readonly ExamEvent[]; readonly refused: readonly Refused[] }
+  | { readonly kind: 'stored'; readonly events: readonly ExamEvent[]; readonly refused: readonly Refused[]; readonly receipt?: Receipt }
+  /** The server has fewer entries than this window was told it has: an older backup was put back. Nothing was stored. */
+  | { readonly kind: 'lacking' }
   | { readonly kind: 'refused'; readonly problem: Problem }
   | { readonly kind: 'unreached' }
 
@@ -43,7 +47,7 @@ export function batchOf(queue: readonly ExamEvent[]): readonly ExamEvent[] {
  * An unreachable or failing server is `unreached`: try again with the same events, it is safe.
  */
 export async function deliver(examId: string, after: number, events: readonly ExamEvent[], place = '/exam'): Promise<Delivery> {
-  return answerOf(() =>
+  return answerOf(after, () =>
     fetch(`${place}/${examId}/events`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
@@ -54,24 +58,32 @@ export async function deliver(examId: string, after: number, events: readonly Ex
 
 /** Learn what the record holds after the first `after` events. */
 export async function collect(examId: string, after: number, place = '/exam'): Promise<Delivery> {
-  return answerOf(() => fetch(`${place}/${examId}/events?after=${after}`, { cache: 'no-store' }))
+  return answerOf(after, () => fetch(`${place}/${examId}/events?after=${after}`, { cache: 'no-store' }))
 }
 
-async function answerOf(ask: () => Promise<Response>): Promise<Delivery> {
+async function answerOf(after: number, ask: () => Promise<Response>): Promise<Delivery> {
   try {
     const response = await ask()
+    if (response.status === 503 && (await isLacking(response.clone()))) return { kind: 'lacking' }
     // A closed door is no refusal: what waits is sent once somebody has opened it.
     if (response.status >= 500) tellAway()
     if (response.status >= 500 || response.status === 429 || toldAtDoor(response)) return { kind: 'unreached' }
     const body: unknown = await response.json()
     const refused = readRefused(body)
+    const receipt = receiptIn(body)
+    if (receipt && after <= MOST_EVENTS && receipt.length < after) return { kind: 'lacking' }
     // Where nothing of it was stored each entry says why, and the record is told all the same: it is not what the window took it for.
-    if (response.ok || refused.length > 0) return { kind: 'stored', events: readEvents(body), refused }
+    if (response.ok || refused.length > 0) return { kind: 'stored', events: readEvents(body), refused, ...(receipt && { receipt }) }
     return { kind: 'refused', problem: PROBLEM.validateSync(body) }
   } catch {
     tellAway()
     return { kind: 'unreached' }
   }
+}
+
+async function isLacking(response: Response): Promise<boolean> {
+  const body: unknown = await response.json().catch(() => null)
+  return typeof body === 'object' && body !== null && 'lacking' in body
 }
 
 function readRefused(body: unknown): readonly Refused[] {

@@ -24,7 +24,8 @@ async function sendAll(examId: string): Promise<void> {
     const batch = batchOf(await box.waitingOf(examId))
     if (batch.length === 0) return
     const result = await deliver(examId, NOTHING_BACK, batch)
-    if (result.kind === 'unreached') return
+    // What the server lacks is offered back where the record is open, or from Today; until then this waits.
+    if (result.kind === 'unreached' || result.kind === 'lacking') return
     const refused =
       result.kind === 'refused'
         ? batch.map((event) => ({ id: event.id, examId, event, why: result.problem.what }))

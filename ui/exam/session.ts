@@ -5,12 +5,15 @@ import { undoStep } from '@/core/record/undo'
 import { RULEBOOK } from '@/core/safety/rulebook'
 import type { Problem } from '@/core/vocabulary/problem'
 import { batchOf, type Delivery, type Refused } from './delivery'
+import type { Receipt } from './offer-back'
 import type { Outbox, SetAside } from './outbox'
 
 /** One examination as this window knows it. A new object whenever anything changes. */
 export interface SessionState {
   /** Acknowledged by the server: on its disk. */
   readonly onDisk: readonly ExamEvent[]
+  /** The server's word for them; null where it gave none. */
+  readonly receipt: Receipt | null
   /** Recorded here and not acknowledged yet; kept on this device. */
   readonly waiting: readonly ExamEvent[]
   /** What `onDisk` and `waiting` describe together. */
@@ -32,6 +35,8 @@ export interface Ports {
   readonly collect: (after: number) => Promise<Delivery>
   /** Puts id, time and author on what happened. */
   readonly stamp: (content: EventContent) => ExamEvent
+  /** Offers a server back what it acknowledged once and lacks; absent where nothing is offered. */
+  readonly offer?: (events: readonly ExamEvent[], receipt: Receipt) => Promise<'taken' | 'refused' | 'unreached'>
 }
 
 /** Holds one examination in a window: shows at once, keeps on the device, sends until acknowledged. */
@@ -57,8 +62,8 @@ export interface Session {
   readonly letGo: (ids: readonly string[]) => Promise<void>
 }
 
-export function createSession(examId: string, stored: readonly ExamEvent[], ports: Ports): Session {
-  let state: SessionState = { onDisk: stored, waiting: [], exam: examFrom(stored), reachable: true, lasting: true, aside: [], problem: null, foreign: null }
+export function createSession(examId: string, stored: readonly ExamEvent[], ports: Ports, receipt: Receipt | null = null): Session {
+  let state: SessionState = { onDisk: stored, receipt, waiting: [], exam: examFrom(stored), reachable: true, lasting: true, aside: [], problem: null, foreign: null }
   let sending = false
   let collecting = false
   /** Another window wrote while this one was sending, or the record turned out to differ from what this window shows. */
@@ -150,6 +155,10 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
           return
         }
         change({ reachable: true })
+        if (result.kind === 'lacking') {
+          if (!(await giveBack())) return
+          continue
+        }
         if (result.kind === 'refused') {
           behind = true
           await setAside(
@@ -161,7 +170,7 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
         const refused = new Set(result.refused.map(({ id }) => id))
         await quietly((box) => box.delivered(batch.filter((event) => !refused.has(event.id)).map((event) => event.id)))
         const onDisk = result.events.length > 0 ? [...state.onDisk.slice(0, after), ...result.events] : state.onDisk
-        replace(onDisk, stillWaiting(onDisk), foreignIn(result.events))
+        replace(onDisk, stillWaiting(onDisk), { ...foreignIn(result.events), ...(result.receipt && { receipt: result.receipt }) })
         if (refused.size > 0) await setAside(result.refused, batch)
         if (batch.some((event) => state.waiting.includes(event)) && !(await startOver())) return
       }
@@ -169,6 +178,30 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
       sending = false
     }
     if (behind) await refresh()
+  }
+
+  /**
+   * The server has less than it acknowledged, as after an older backup was put back. It is offered what it lacks; what it does not take
+   * is kept on this device with the reason, and the record is what the server holds.
+   *
+   * @returns whether this window can go on
+   */
+  const giveBack = async (): Promise<boolean> => {
+    const { onDisk, receipt: held } = state
+    const came = held && ports.offer ? await ports.offer(onDisk, held) : 'refused'
+    if (came === 'taken') return true
+    if (came === 'unreached') {
+      change({ reachable: false })
+      return false
+    }
+    const whole = await ports.collect(0)
+    if (whole.kind !== 'stored') return false
+    const there = new Set(whole.events.map((event) => event.id))
+    const lost = onDisk.filter((event) => !there.has(event.id))
+    const asides = lost.map((event) => ({ id: event.id, examId, event, why: 'The server lost this when an older backup was put back, and did not take it again.' }))
+    await quietly((box) => box.setAside(asides))
+    replace(whole.events, stillWaiting(whole.events), { aside: [...state.aside, ...asides], ...(whole.receipt && { receipt: whole.receipt }) })
+    return true
   }
 
   /**
@@ -197,12 +230,17 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
         behind = false
         const fresh = await ports.collect(after)
         if (fresh.kind === 'unreached') behind = true
+        if (fresh.kind === 'lacking') {
+          if (await giveBack()) behind = true
+          else return
+          continue
+        }
         if (fresh.kind !== 'stored') return
         // A send that ended meanwhile has moved the end of the record: what lies behind it now is asked for.
         if (state.onDisk.length !== after) behind = true
         else if (fresh.events.length > 0) {
           const onDisk = [...state.onDisk, ...fresh.events]
-          replace(onDisk, stillWaiting(onDisk), foreignIn(fresh.events))
+          replace(onDisk, stillWaiting(onDisk), { ...foreignIn(fresh.events), ...(fresh.receipt && { receipt: fresh.receipt }) })
         }
       }
     } finally {

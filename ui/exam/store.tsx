@@ -10,7 +10,8 @@ import type { Exam } from '@/core/record/exam'
 import type { Problem } from '@/core/vocabulary/problem'
 import { collect, deliver } from './delivery'
 import { browserOutbox, type SetAside } from './outbox'
-import { createSession, type Session } from './session'
+import { offerBack, type Receipt, type Whose } from './offer-back'
+import { createSession, type Ports, type Session } from './session'
 import { browserStream } from './stream'
 
 /** How the record in this window stands with the one on disk. */
@@ -100,9 +101,22 @@ export interface Opened {
   readonly assessment: Assessment | null
 }
 
+/** What is needed to offer a record back to a server that was restored from an older backup. */
+export interface Acknowledged {
+  readonly receipt: Receipt | null
+  readonly whose: Whose
+}
+
 /** Fold and read a record, pausing in between, so that no key waits for all of it. */
-export async function openRecord(examId: string, by: string, stored: readonly ExamEvent[], clinic: Clinic, pause: () => Promise<void>): Promise<Opened> {
-  const session = sessionOf(examId, by, stored)
+export async function openRecord(
+  examId: string,
+  by: string,
+  stored: readonly ExamEvent[],
+  clinic: Clinic,
+  pause: () => Promise<void>,
+  acknowledged?: Acknowledged,
+): Promise<Opened> {
+  const session = sessionOf(examId, by, stored, acknowledged)
   await pause()
   const { exam } = session.state()
   return { session, assessment: exam && assess(exam, { clinic }) }
@@ -162,12 +176,14 @@ export function ExamProvider({ examId, by, stored, clinic = SHIPPED, ownTurns = 
   return store && <ExamContext value={store}>{children}</ExamContext>
 }
 
-function sessionOf(examId: string, by: string, stored: readonly ExamEvent[]): Session {
-  return createSession(examId, stored, {
+function sessionOf(examId: string, by: string, stored: readonly ExamEvent[], acknowledged?: Acknowledged): Session {
+  const ports = {
     // The browser's store does not exist while the server renders the page; nothing is recorded there.
     outbox: typeof window === 'undefined' ? new Promise(() => undefined) : browserOutbox(),
-    deliver: (after, events) => deliver(examId, after, events),
-    collect: (after) => collect(examId, after),
-    stamp: (content) => ({ ...content, id: v7(), at: Date.now(), by }),
-  })
+    deliver: (after: number, events: readonly ExamEvent[]) => deliver(examId, after, events),
+    collect: (after: number) => collect(examId, after),
+    stamp: (content: EventContent) => ({ ...content, id: v7(), at: Date.now(), by }),
+    ...(acknowledged && { offer: (events: readonly ExamEvent[], receipt: Receipt) => offerBack(examId, events, receipt, acknowledged.whose) }),
+  } satisfies Ports
+  return createSession(examId, stored, ports, acknowledged?.receipt)
 }

@@ -12,6 +12,7 @@ import { ExamHeader } from '@/ui/exam/exam-header'
 import { ExamProblem } from '@/ui/exam/exam-problem'
 import { breath } from '@/ui/breath'
 import { FromNote } from '@/ui/exam/from-note'
+import type { Receipt, Whose } from '@/ui/exam/offer-back'
 import { ExamProvider, type House, type Opened, openRecord, useExam } from '@/ui/exam/store'
 import type { NamedPerson } from '@/ui/exam/whose-dialog'
 import { Opening } from '@/ui/opening'
@@ -42,6 +43,10 @@ export interface Loaded {
   readonly house: House
   /** How it came here, when it came as a file; in words. */
   readonly imported?: string | null
+  /** The server's word for these entries, and whose they are: offered back to a server that lost them. */
+  readonly receipt?: Receipt | null
+  readonly person?: Whose['person']
+  readonly at?: number
   /** Whose it is and what it is called on paper, for a device that keeps it. */
   readonly title?: { readonly who: string; readonly fileName: string; readonly paper?: Titled } | null
 }
@@ -156,10 +161,10 @@ function useKept(examId: string, ready: Ready | null): void {
     let timer: ReturnType<typeof setTimeout> | null = null
     let kept = -1
     const keep = () => {
-      const { onDisk } = session.state()
+      const { onDisk, receipt } = session.state()
       if (onDisk.length === kept) return
       kept = onDisk.length
-      void keepRecord(examId, format(new Date(), 'yyyy-MM-dd'), { ...ready.asCame, events: onDisk }).catch(() => undefined)
+      void keepRecord(examId, format(new Date(), 'yyyy-MM-dd'), { ...ready.asCame, events: onDisk, receipt }).catch(() => undefined)
     }
     const soon = () => {
       if (timer) clearTimeout(timer)
@@ -188,7 +193,9 @@ async function load(examId: string, by: string): Promise<Ready | Problem> {
     events.push(...readable(event))
   }
   await breath()
-  const opened = await openRecord(examId, by, events, body.clinic, breath)
+  const { person, at, receipt = null } = body
+  const acknowledged = person && at !== undefined ? { receipt, whose: { person, at } } : undefined
+  const opened = await openRecord(examId, by, events, body.clinic, breath, acknowledged)
   await breath()
   return { ...body, events, opened, asCame: body }
 }

@@ -1,4 +1,5 @@
 import * as yup from 'yup'
+import { UUID } from '@/core/record/shapes'
 import { recordToKeep } from '@/app/exam/[examId]/record-to-keep'
 import { rowsOfDay } from '@/app/today/day-rows'
 import { recordOf } from '@/db/queries/ledger'
@@ -24,7 +25,7 @@ export const POST = route('/today/keep', { as: 'json' }, ({ body, who, visitor, 
   const have = body.have as Readonly<Record<string, unknown>>
   const now = new Date()
   const rows = rowsOfDay(db, now).slice(0, MOST)
-  const fresh = rows.filter(({ examId }) => have[examId] !== recordOf(db, examId).events.length)
+  const fresh = rows.filter(({ examId }) => (typeof have[examId] !== 'number' || have[examId] < recordOf(db, examId).seq))
   const asking = askingOf(request, visitor, now.getTime())
   const records = fresh.flatMap(({ examId }) => {
     const record = recordToKeep(db, examId, who)
@@ -32,5 +33,9 @@ export const POST = route('/today/keep', { as: 'json' }, ({ body, who, visitor, 
     noteKept(asking, examId)
     return [{ examId, record }]
   })
-  return Response.json({ records, today: rows.map((row) => row.examId) })
+  // A device that has more than this server has what an older backup lacked; it offers it back.
+  const lacking = Object.entries(have).flatMap(([examId, entries]) =>
+    UUID.test(examId) && typeof entries === 'number' && entries > recordOf(db, examId).seq ? [examId] : [],
+  )
+  return Response.json({ records, lacking, today: rows.map((row) => row.examId) })
 })
