@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs'
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
@@ -22,6 +22,8 @@ export interface Clinic {
   /** Told to end, as when the computer is shut down. */
   stop(): Promise<void>
   start(): Promise<void>
+  /** Set the clock of the server: it stands at this moment until it is set again. */
+  stopClock(at: number): void
   /** What the start program wrote for whoever started it. */
   said(): string
 }
@@ -42,8 +44,9 @@ export async function openClinic({ demo = true }: { readonly demo?: boolean } = 
   const port = await freePort()
   const url = `http://127.0.0.1:${port}`
   let server: Served | null = null
+  const clock = path.join(folder, 'clock')
   const start = async () => {
-    server = await serve({ folder, port, demo })
+    server = await serve({ folder, port, demo, clock })
   }
   const kill = async () => {
     const dying = server
@@ -60,7 +63,7 @@ export async function openClinic({ demo = true }: { readonly demo?: boolean } = 
     for (const one of [folder, `${folder}-keys`]) rmSync(one, { recursive: true, force: true })
   }
   await start()
-  return { url, folder, examOf: (name) => exams.get(name) ?? '', said: () => server?.said() ?? '', kill, stop, start, close }
+  return { url, folder, examOf: (name) => exams.get(name) ?? '', said: () => server?.said() ?? '', stopClock: (at) => writeFileSync(clock, `stopped ${at}`), kill, stop, start, close }
 }
 
 export const test = base.extend<{ clinic: Clinic }>({

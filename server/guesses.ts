@@ -1,3 +1,4 @@
+import { networkOf } from './auth/address'
 import { attempts } from './auth/attempts'
 
 /** Wrong codes of all addresses together in a minute, after which only who has shown a right one is heard. */
@@ -9,7 +10,7 @@ const MINUTE = 60_000
  * close the door to all who have not shown a right one. An address is the other end of the connection, not what a header says.
  */
 export function guesses() {
-  const byAddress = attempts({ free: 5, firstMs: 2000, mostMs: 10 * MINUTE, forgetMs: 60 * MINUTE })
+  const byAddress = attempts({ free: 5, firstMs: 2000, mostMs: 10 * MINUTE, decayMs: 20 * MINUTE })
   /** Addresses with the code they have shown, which works as long as that code does. */
   const shown = new Set<string>()
   let since = 0
@@ -19,7 +20,7 @@ export function guesses() {
     mayTry(address: string, code: string, now: number): boolean {
       if (shown.has(key(address, code))) return true
       if (now - since >= MINUTE) [since, wrong] = [now, 0]
-      return wrong < MOST_A_MINUTE && byAddress.wait(address, now) === 0
+      return wrong < MOST_A_MINUTE && byAddress.wait(networkOf(address), now) === 0
     },
     right(address: string, code: string): void {
       if (shown.size > 10_000) shown.clear()
@@ -29,7 +30,7 @@ export function guesses() {
       // A code that is over is known no more, whoever showed it.
       shown.delete(key(address, code))
       wrong++
-      byAddress.wrong(address, now)
+      byAddress.wrong(networkOf(address), now)
     },
   }
 }

@@ -87,7 +87,8 @@ async function answerTo<R extends DataName>(
     if (gate) return gate
     const url = new URL(request.url)
     const now = Date.now()
-    const params: Readonly<Record<string, string>> = await context.params
+    // The framework gives none where an address names nothing.
+    const params: Readonly<Record<string, string>> = (await (context.params as Promise<RouteParams<R> | undefined> | undefined)) ?? {}
     const admission = admit(name, params, credentialsOf(request), now)
     if (!admission.ok) return refusedAccess(admission.why)
     const { visitor } = admission

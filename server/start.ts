@@ -14,6 +14,7 @@ import { thisClinic } from '../db/queries/this-clinic'
 import { conditionWords, noteTrouble, setCondition, troubleOf } from './condition'
 import { everyDay } from './daily'
 import { newCode } from './auth/secrets'
+import { sealFactors } from './auth/own-account'
 import { setFirstCode } from './auth/sign-in'
 import { type Environment, environment, isLoopback } from './environment'
 import { BARE, gate, isInternalHeader, plainPage } from './gate'
@@ -36,6 +37,7 @@ async function start(): Promise<void> {
   await opened(env)
   checkDemo(env)
   listErasures(db(), env.dataFolder)
+  sealFactors()
   held.dustLanternGate = true
   const app = next({ dev, dir: process.cwd(), hostname: env.address, port: env.port })
   const handle = app.getRequestHandler()

@@ -19,12 +19,14 @@ interface How {
   /** The demo practitioner is signed in; otherwise somebody has to sign in. */
   readonly demo?: boolean
   readonly env?: Readonly<Record<string, string>>
+  /** The server goes by the clock this file sets, as `set-clock.mjs` reads it. */
+  readonly clock?: string
 }
 
 /** Start the built application and wait for nothing: it may refuse to, or have nothing to show yet. */
-export function started({ folder, port, demo = true, env = {} }: How) {
+export function started({ folder, port, demo = true, env = {}, clock }: How) {
   let said = ''
-  const child = spawn(process.execPath, ['.next/start.mjs'], {
+  const child = spawn(process.execPath, [...(clock === undefined ? [] : ['--import', './tests/set-clock.mjs']), '.next/start.mjs'], {
     env: {
       ...process.env,
       NODE_ENV: 'production',
@@ -33,6 +35,7 @@ export function started({ folder, port, demo = true, env = {} }: How) {
       DUST_LANTERN_DEMO: demo ? 'yes' : 'no',
       PORT: String(port),
       LOG_LEVEL: 'silent',
+      ...(clock !== undefined && { TEST_CLOCK: clock }),
       ...env,
     },
     stdio: ['ignore', 'ignore', 'pipe'],
@@ -45,8 +48,8 @@ export function started({ folder, port, demo = true, env = {} }: How) {
 }
 
 /** Start the built application and wait until it is ready. */
-export async function serve({ folder, port, demo = true, env = {} }: How): Promise<Served> {
-  const { child, said, exited } = started({ folder, port, demo, env })
+export async function serve({ folder, port, demo = true, env = {}, clock }: How): Promise<Served> {
+  const { child, said, exited } = started({ folder, port, demo, env, ...(clock !== undefined && { clock }) })
   const url = `http://127.0.0.1:${port}`
   const end = async (signal: NodeJS.Signals) => {
     const began = performance.now()

@@ -2,7 +2,9 @@ import { format } from 'date-fns'
 import type { Metadata } from 'next'
 import { accountById } from '@/db/queries/accounts'
 import { signedInBy } from '@/server/identity'
+import { noticesFor } from '@/server/auth/notices'
 import { page } from '@/server/auth/page'
+import { Notices } from './notices'
 import { SignOut } from '@/ui/doors/sign-out'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
@@ -12,9 +14,9 @@ import { PasswordCard, PinCard } from './secret-cards'
 
 export const metadata: Metadata = { title: 'Your account' }
 
-export default page('/account', ({ who, visitor, db }) => {
+export default page('/account', ({ who, visitor, db, now }) => {
   const account = accountById(db, who.id)
-  const sessions = signedInBy(who.id, new Date().getTime())
+  const sessions = signedInBy(who.id, now)
   return (
     <>
       <SiteHeader who={who} />
@@ -27,6 +29,7 @@ export default page('/account', ({ who, visitor, db }) => {
             <p className="mt-2 text-ash">
               {who.name}, {who.role}. You sign in as <strong>{account.login}</strong>.
             </p>
+            <Notices notices={noticesFor(db, who.id, now)} />
             <div className="mt-5 grid gap-5 md:grid-cols-2">
               <PasswordCard />
               <PinCard has={account.pin !== null} />

@@ -32,6 +32,7 @@ export const ACTS: Readonly<Record<ProcedureName, Act>> = {
   'begin-factor': atDoor(doors.beginFactor),
   'confirm-factor': atDoor(doors.confirmFactor),
   'remove-factor': atDoor(doors.removeFactor),
+  'confirm-password': atDoor(doors.confirmPassword),
   'add-account': atDoor(doors.addAccount),
   'change-account': atDoor(doors.changeAccount),
   'invite-again': atDoor(doors.inviteAgain),

@@ -2,6 +2,7 @@ import * as yup from 'yup'
 import { ROLES } from '@/db/queries/accounts'
 import type { Asking, AtDoor } from '@/server/auth/asking'
 import * as own from '@/server/auth/own-account'
+import { whenFresh } from '@/server/auth/fresh'
 import * as others from '@/server/auth/people-who-sign-in'
 import * as door from '@/server/auth/sign-in'
 
@@ -28,10 +29,12 @@ export const choosePassword: DoorAct = (asking, now, next) => own.choosePassword
 export const choosePin: DoorAct = (asking, password, pin) => own.choosePin(asking, typed(password), typed(pin))
 export const beginFactor: DoorAct = (asking) => own.beginFactor(asking)
 export const confirmFactor: DoorAct = (asking, password, secret, code) => own.confirmFactor(asking, typed(password), typed(secret), typed(code))
+export const confirmPassword: DoorAct = (asking, password) => own.confirmPassword(asking, typed(password))
 export const removeFactor: DoorAct = (asking, password) => own.removeFactor(asking, typed(password))
 export const addAccount: DoorAct = (asking, name, login, role) =>
-  others.addSomebody(asking, typed(name), typed(login), ROLE.validateSync(role, { strict: true }))
-export const changeAccount: DoorAct = (asking, id, change) => others.changeSomebody(asking, typed(id), CHANGE.validateSync(change, { strict: true }))
-export const inviteAgain: DoorAct = (asking, id) => others.inviteAgain(asking, typed(id))
-export const resetFactor: DoorAct = (asking, id) => others.resetFactor(asking, typed(id))
-export const endSessions: DoorAct = (asking, id) => others.endSessions(asking, typed(id))
+  whenFresh(asking, () => others.addSomebody(asking, typed(name), typed(login), ROLE.validateSync(role, { strict: true })))
+export const changeAccount: DoorAct = (asking, id, change) =>
+  whenFresh(asking, () => others.changeSomebody(asking, typed(id), CHANGE.validateSync(change, { strict: true })))
+export const inviteAgain: DoorAct = (asking, id) => whenFresh(asking, () => others.inviteAgain(asking, typed(id)))
+export const resetFactor: DoorAct = (asking, id) => whenFresh(asking, () => others.resetFactor(asking, typed(id)))
+export const endSessions: DoorAct = (asking, id) => whenFresh(asking, () => others.endSessions(asking, typed(id)))

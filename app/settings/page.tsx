@@ -37,6 +37,9 @@ export default page('/settings', ({ who, db }) => {
           <Link href="/exchange" className="flex min-h-11 items-center underline underline-offset-4">
             Import and export
           </Link>
+          <Link href="/check" className="flex min-h-11 items-center underline underline-offset-4">
+            Check a signed note
+          </Link>
           {LEADS.filter(() => who.role === 'lead').map(([href, words]) => (
             <Link key={href} href={href} className="flex min-h-11 items-center underline underline-offset-4">
               {words}

@@ -8,6 +8,8 @@ import { page } from '@/server/auth/page'
 import { SiteHeader } from '@/ui/site-header'
 import { TOUR_COOKIE } from '@/ui/tour-cookie'
 import { TourOffer } from '@/ui/tour-offer'
+import { Notices } from '@/app/account/notices'
+import { noticesFor } from '@/server/auth/notices'
 import { DayBook } from './day-book'
 import { peopleDue, rowsEntrusted, rowsOfDay, rowsOfOtherDays } from './day-rows'
 import { DueList } from './due-list'
@@ -37,6 +39,7 @@ export default page('/today', async ({ who: visitor, db }) => {
         {visitor.demo && (await cookies()).get(TOUR_COOKIE)?.value !== 'over' && (
           <TourOffer examId={(today.find((row) => !row.finished) ?? today[0])?.examId ?? null} />
         )}
+        <Notices notices={noticesFor(db, visitor.id, now.getTime())} />
         <DueList due={peopleDue(db, now)} />
         <DayBook today={today} earlier={rowsOfOtherDays(db, now)} title={title} day={dayOf(now.getTime())} made={randomUUID()} />
         <p className="mt-10 max-w-3xl text-sm text-ash">{STATEMENT}</p>

@@ -17,7 +17,7 @@ export interface ProofClinic {
   readonly remove: () => void
 }
 
-const PASSWORD = 'three slow ferries at dusk'
+export const PASSWORD = 'three slow ferries at dusk'
 
 /** @param demo - the demo practitioner is signed in; else somebody has to sign in */
 export async function proofClinic(demo: boolean): Promise<ProofClinic> {
@@ -42,12 +42,12 @@ export async function proofClinic(demo: boolean): Promise<ProofClinic> {
   }
 }
 
-/** Sign the lead in. @returns the cookie header */
-export async function signedIn(url: string): Promise<string> {
+/** Sign somebody in; the lead when nobody is named. @returns the cookie header */
+export async function signedIn(url: string, login = 'wenna'): Promise<string> {
   const response = await fetch(`${url}/do/sign-in`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ args: ['wenna', PASSWORD] }),
+    body: JSON.stringify({ args: [login, PASSWORD] }),
   })
   return (response.headers.get('set-cookie') ?? '').split(';')[0] ?? ''
 }

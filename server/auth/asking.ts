@@ -1,6 +1,7 @@
 import { db } from '../../db'
 import { type TrailWhat, writeTrail } from '../../db/queries/trail'
-import type { Credentials, Visitor } from '../identity'
+import { cookieOf, type Credentials, type Visitor } from '../identity'
+import { deviceCookieName } from './known-device'
 
 /** Who is at a door, and from where. */
 export interface Asking {
@@ -12,12 +13,14 @@ export interface Asking {
   /** It came over TLS. */
   readonly secure: boolean
   readonly now: number
+  /** The token by which this browser is known again; absent where it has none. */
+  readonly known?: string | null
 }
 
 /** What a door answers, and the cookie it sets: a token, none any more, or as it was. */
 export interface AtDoor<T> {
   readonly came: T
-  readonly cookie?: { readonly token: string | null }
+  readonly cookie?: { readonly token: string | null; /** By which this browser is known again. */ readonly device?: string }
 }
 
 /** Headers that the start program sets, and that it removes from what came in. */
@@ -38,6 +41,7 @@ export function askingOf(request: Request, visitor: Visitor, now: number): Askin
     device: (headers.get('user-agent') ?? 'not named').slice(0, 200),
     secure: headers.get(SECURE_HEADER) === 'yes',
     now,
+    known: cookieOf(headers.get('cookie'), deviceCookieName(headers.get(SECURE_HEADER) === 'yes')),
   }
 }
 

@@ -1,9 +1,11 @@
 import type { Problem } from '../../core/vocabulary/problem'
 import { db } from '../../db'
-import { type Account, accountById, changeAccount, endSession, sessionsOf } from '../../db/queries/accounts'
+import { type Account, accountById, allAccounts, changeAccount, endSession, sessionsOf } from '../../db/queries/accounts'
 import { endStreamsOf } from '../live'
 import { type Asking, type AtDoor, noteOnTrail } from './asking'
 import { passwordIssue, pinIssue } from './password-rules'
+import { isSealed, sealSecret } from './clinic-key'
+import { noteFresh } from './fresh'
 import { patiently } from './patience'
 import { factorStretch, factorUrl, newFactor } from './second-factor'
 import { codeOf, digest, hashSecret, isSecret, newCode } from './secrets'
@@ -25,7 +27,7 @@ const NO_ACCOUNT = 'The demo practitioner has no account of their own.'
 async function withPassword(asking: Asking, password: string, work: (account: Account) => Promise<AtDoor<Problem | null>> | AtDoor<Problem | null>) {
   const account = ownAccount(asking)
   if (!account) return refused(NO_ACCOUNT, 'Start without the demo to try it.')
-  const tried = await patiently(asking, `own ${account.id}`, async () => {
+  const tried = await patiently(asking, { name: `own ${account.id}`, exists: true }, async () => {
     const right = await isSecret(account.password, password)
     return { right, came: right }
   })
@@ -34,7 +36,13 @@ async function withPassword(asking: Asking, password: string, work: (account: Ac
     noteOnTrail(asking, 'unlock-refused', account.id, 'own account')
     return refused('The password does not fit.')
   }
+  if (asking.visitor.kind === 'open') noteFresh(asking.visitor.session, asking.now)
   return work(account)
+}
+
+/** Show the password again, before something is done to others. */
+export function confirmPassword(asking: Asking, password: string): Promise<AtDoor<Problem | null>> {
+  return withPassword(asking, password, () => ({ came: null }))
 }
 
 /** Choose another password. Every other session ends. */
@@ -89,7 +97,7 @@ export async function confirmFactor(
     const stretch = factorStretch(secret, code, asking.now, 0)
     if (stretch === null) return refused('This code does not fit.', 'Type the code the authenticator shows now; its clock has to be right.')
     const recovery = JSON.stringify(codes.map((one) => digest(codeOf(one))))
-    changeAccount(db(), account.id, { totp: secret, totpUsed: stretch, recovery })
+    changeAccount(db(), account.id, { totp: sealSecret(secret, account.id), totpUsed: stretch, recovery })
     noteOnTrail(asking, 'factor-added', account.id)
     return { came: null }
   })
@@ -103,4 +111,11 @@ export function removeFactor(asking: Asking, password: string): Promise<AtDoor<P
     noteOnTrail(asking, 'factor-removed', account.id)
     return { came: null }
   })
+}
+
+/** Second factors that a program before this one stored in clear are sealed. Done at every start; there is nothing to do but the first time. */
+export function sealFactors(): void {
+  for (const account of allAccounts(db())) {
+    if (account.totp !== null && !isSealed(account.totp)) changeAccount(db(), account.id, { totp: sealSecret(account.totp, account.id) })
+  }
 }

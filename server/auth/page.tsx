@@ -52,7 +52,7 @@ interface LayoutProps {
  * @param draw - draws it for whoever was let in
  */
 export function page<const R extends PageName>(name: R, draw: (context: PageContext<R>) => Promise<ReactNode> | ReactNode): GuardedPage<R> {
-  const Page = async ({ params, searchParams }: PageProps) => draw(await contextOf(name, await params, await searchParams, true))
+  const Page = async ({ params, searchParams }: PageProps) => draw(await contextOf(name, (await given(params)) ?? {}, await searchParams, true))
   return Page as GuardedPage<R>
 }
 
@@ -65,17 +65,22 @@ export function layout<const R extends PageName>(
   name: R,
   draw: (context: PageContext<R> & { readonly children: ReactNode }) => Promise<ReactNode> | ReactNode,
 ): GuardedLayout<R> {
-  const Layout = async ({ params, children }: LayoutProps) => draw({ ...(await contextOf(name, await params, {}, true)), children })
+  const Layout = async ({ params, children }: LayoutProps) => draw({ ...(await contextOf(name, (await given(params)) ?? {}, {}, true)), children })
   return Layout as GuardedLayout<R>
 }
 
 /** Metadata of a page that is read from records. A browser keeps titles in its history, so they name nobody. */
 export function pageMetadata<const R extends PageName>(name: R, make: (context: PageContext<R>) => Promise<Metadata> | Metadata): GuardedMetadata<R> {
   const Meta = async ({ params }: PageProps) => {
-    const context = await admitted(name, await params, {}, false)
+    const context = await admitted(name, (await given(params)) ?? {}, {}, false)
     return context === null ? {} : make(context)
   }
   return Meta as GuardedMetadata<R>
+}
+
+/** The framework gives no parameters where an address names nothing. */
+function given(params: PageProps['params'] | undefined): PageProps['params'] | undefined {
+  return params
 }
 
 type Search = Readonly<Record<string, string | string[] | undefined>>

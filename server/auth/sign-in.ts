@@ -18,10 +18,13 @@ import {
 } from '../../db/queries/accounts'
 import { endStreamsOf } from '../live'
 import { type Asking, type AtDoor, noteOnTrail } from './asking'
+import { noteFresh } from './fresh'
 import { idFor, nameIssue } from './names'
 import { passwordIssue } from './password-rules'
-import { patiently as tryOnce } from './patience'
+import { knownDevice, newDeviceToken } from './known-device'
+import { type Guessed, patiently as tryOnce } from './patience'
 import { factorStretch } from './second-factor'
+import { openSecret } from './clinic-key'
 import { codeOf, digest, hashSecret, isSecret, newToken, sameText } from './secrets'
 
 const held = globalThis as typeof globalThis & { dustLanternFirstCode?: string }
@@ -46,7 +49,7 @@ function refused(what: string, todo: string): { came: Through } {
 }
 
 /** One look at a secret at a door, or why it has to wait. */
-async function patiently(asking: Asking, name: string, look: () => Promise<AtDoor<Through>>): Promise<AtDoor<Through>> {
+async function patiently(asking: Asking, name: string | Guessed, look: () => Promise<AtDoor<Through>>): Promise<AtDoor<Through>> {
   const tried = await tryOnce(asking, name, async () => {
     const came = await look()
     return { right: came.came.ok, came }
@@ -56,8 +59,9 @@ async function patiently(asking: Asking, name: string, look: () => Promise<AtDoo
 
 /** Sign in by name and password. */
 export async function signIn(asking: Asking, login: string, password: string): Promise<AtDoor<Through>> {
-  return patiently(asking, `login ${loginOf(login).slice(0, 100)}`, async () => {
-    const account = accountByLogin(db(), login)
+  const account = accountByLogin(db(), login)
+  const device = account ? knownDevice(asking.known, account.id) : null
+  return patiently(asking, { name: `login ${loginOf(login).slice(0, 100)}`, device, exists: account !== undefined }, async () => {
     const right = await isSecret(account?.open ? account.password : null, password)
     if (!account || !right) {
       noteOnTrail(asking, 'sign-in-refused', account?.id ?? '')
@@ -76,16 +80,17 @@ function letIn(asking: Asking, account: Account, half: boolean): AtDoor<Through>
     addSession(tx, { id: digest(token), account: account.id, madeAt: now, seenAt: now, half, address, device })
   })
   if (!half) noteOnTrail({ ...asking, visitor: { kind: 'half', session: '', account: account.id } }, 'signed-in')
-  return { came: { ok: true, next: half ? 'second-factor' : 'in' }, cookie: { token } }
+  return { came: { ok: true, next: half ? 'second-factor' : 'in' }, cookie: { token, ...(!half && { device: newDeviceToken(account.id) }) } }
 }
 
 /** Give the code of an authenticator, or one of the recovery codes, each good once. */
 export async function secondFactor(asking: Asking, code: string): Promise<AtDoor<Through>> {
   const { visitor, now } = asking
   if (visitor.kind !== 'half') return refused('No second factor is owed here.', 'Sign in first.')
-  return patiently(asking, `factor ${visitor.account}`, () => {
+  return patiently(asking, { name: `factor ${visitor.account}`, exists: true }, () => {
     const account = accountById(db(), visitor.account)
-    const stretch = account?.totp ? factorStretch(account.totp, code, now, account.totpUsed) : null
+    const secret = account?.totp ? openSecret(account.totp, account.id) : null
+    const stretch = account && secret !== null ? factorStretch(secret, code, now, account.totpUsed) : null
     if (account && stretch !== null) {
       changeAccount(db(), account.id, { totpUsed: stretch })
       return Promise.resolve(letIn(asking, account, false))
@@ -155,7 +160,7 @@ export async function unlock(asking: Asking, secret: string): Promise<AtDoor<Thr
   const { visitor, now } = asking
   if (visitor.kind === 'open') return { came: { ok: true, next: 'in' } }
   if (visitor.kind !== 'locked') return refused('Nobody is signed in at this window.', 'Sign in.')
-  return patiently(asking, `unlock ${visitor.session}`, async () => {
+  return patiently(asking, { name: `unlock ${visitor.session}`, exists: true }, async () => {
     const account = accountById(db(), visitor.who.id)
     const session = sessionById(db(), visitor.session)
     if (!account || !session) return refused('Nobody is signed in at this window.', 'Sign in.')
@@ -163,6 +168,7 @@ export async function unlock(asking: Asking, secret: string): Promise<AtDoor<Thr
     const right = byPin ? await isSecret(account.pin, secret) : await isSecret(account.password, secret)
     if (right) {
       changeSession(db(), session.id, { locked: false, seenAt: now, tries: 0 })
+      if (!byPin) noteFresh(session.id, now)
       noteOnTrail(asking, 'unlocked')
       return { came: { ok: true, next: 'in' } }
     }

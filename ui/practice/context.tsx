@@ -11,6 +11,8 @@ import type { SimulatedPatient } from '@/core/trainer/simulated-patient'
 export interface Practice {
   readonly runId: string
   readonly patient: SimulatedPatient
+  /** What is true of them stays at the server until it is committed: the body answers there. */
+  readonly hidden: boolean
   readonly steps: readonly PracticeStep[]
   readonly over: boolean
   /** What the judge said, once it was committed. */
@@ -34,7 +36,7 @@ export function usePractice(): Practice | null {
   return useContext(PracticeContext)
 }
 
-interface Props extends Pick<Practice, 'runId' | 'patient' | 'steps' | 'over' | 'judged' | 'commitment' | 'teaches'> {
+interface Props extends Pick<Practice, 'runId' | 'patient' | 'hidden' | 'steps' | 'over' | 'judged' | 'commitment' | 'teaches'> {
   readonly children: ReactNode
 }
 
@@ -47,7 +49,7 @@ interface Waiting {
 const RETRY_MS = 3000
 
 /** Gives the screens of a run their person. What is done is kept on this device until the server has it. */
-export function PracticeProvider({ runId, patient, steps: stored, over, judged, commitment, teaches, children }: Props) {
+export function PracticeProvider({ runId, patient, hidden, steps: stored, over, judged, commitment, teaches, children }: Props) {
   const place = `dust-lantern-practice ${runId}`
   // What an earlier window could not send is still here.
   const [left] = useState(() => kept(place))
@@ -100,8 +102,8 @@ export function PracticeProvider({ runId, patient, steps: stored, over, judged, 
     [place, send],
   )
   const practice = useMemo<Practice>(
-    () => ({ runId, patient, steps, over, judged, commitment, teaches, note, settled }),
-    [runId, patient, steps, over, judged, commitment, teaches, note, settled],
+    () => ({ runId, patient, hidden, steps, over, judged, commitment, teaches, note, settled }),
+    [runId, patient, hidden, steps, over, judged, commitment, teaches, note, settled],
   )
   return <PracticeContext value={practice}>{children}</PracticeContext>
 }

@@ -1,6 +1,7 @@
 import * as yup from 'yup'
 import { ACTS } from '@/app/do/acts'
 import { type Asking, askingOf, type AtDoor, credentialsOf } from '@/server/auth/asking'
+import { DEVICE_COOKIE_S, deviceCookieName } from '@/server/auth/known-device'
 import { tokenOf, cookieName } from '@/server/identity'
 import { problemResponse, route, refusedAccess } from '@/server/route'
 
@@ -40,6 +41,7 @@ function answered({ came, cookie }: AtDoor<unknown>, { secure }: Asking, request
   const rest = `Path=/; HttpOnly; SameSite=Lax${secure ? '; Secure' : ''}`
   if (cookie.token !== null) {
     response.headers.append('set-cookie', `${cookieName(secure)}=${cookie.token}; ${rest}`)
+    if (cookie.device) response.headers.append('set-cookie', `${deviceCookieName(secure)}=${cookie.device}; ${rest}; Max-Age=${DEVICE_COOKIE_S}`)
     return response
   }
   if (tokenOf(credentialsOf(request)) !== null) {

@@ -2,12 +2,14 @@ import { existsSync, readFileSync } from 'node:fs'
 import path from 'node:path'
 import { format } from 'date-fns'
 import type { Metadata } from 'next'
+import Link from 'next/link'
 import { anchorFile, readAnchors } from '@/db/anchors'
 import { backupsIn } from '@/db/backup'
 import { KEPT } from '@/db/keep'
 import { thisClinic } from '@/db/queries/this-clinic'
 import { environment } from '@/server/environment'
 import { page } from '@/server/auth/page'
+import { Button } from '@/ui/button'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
 import { BackupDesk } from './backup-desk'
@@ -50,6 +52,20 @@ export default page('/settings/backups', ({ who, db }) => {
           ) : (
             <p className="mt-2">None yet: the first is signed with the first backup.</p>
           )}
+          <h3 className="mt-6 text-lg">Signatures, for whoever checks a note without the clinic</h3>
+          <p className="mt-1 text-ash">
+            Every signed note carries a check code. This list holds the codes of all that were signed here, names nobody, and is signed like the anchor;{' '}
+            <code>scripts/check-note.mjs</code> holds a code or a saved examination against it. Here the same is told under{' '}
+            <Link href="/check" className="underline underline-offset-4">
+              Check a signed note
+            </Link>
+            .
+          </p>
+          <Button asChild className="mt-3">
+            <a href="/settings/backups/signatures" download>
+              Save the list of signatures
+            </a>
+          </Button>
         </section>
       </main>
     </>

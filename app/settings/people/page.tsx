@@ -1,6 +1,7 @@
 import type { Metadata } from 'next'
 import { allAccounts } from '@/db/queries/accounts'
 import { signedInBy } from '@/server/identity'
+import { isFresh } from '@/server/auth/fresh'
 import { page } from '@/server/auth/page'
 import { ScreenTitle } from '@/ui/screen-title'
 import { SiteHeader } from '@/ui/site-header'
@@ -8,8 +9,7 @@ import { PeopleDesk, type SomebodyShown } from './people-desk'
 
 export const metadata: Metadata = { title: 'People who sign in' }
 
-export default page('/settings/people', ({ who, db }) => {
-  const now = new Date().getTime()
+export default page('/settings/people', ({ who, db, visitor, now }) => {
   const people = allAccounts(db).map(
     (account): SomebodyShown => ({
       id: account.id,
@@ -31,7 +31,7 @@ export default page('/settings/people', ({ who, db }) => {
           A practitioner examines. A lead does that too, and looks after settings, backups, this page and the audit trail. A student practises, and works on
           examinations a practitioner entrusts to them and signs.
         </p>
-        <PeopleDesk people={people} own={who.id} />
+        <PeopleDesk people={people} own={who.id} fresh={isFresh({ visitor, now })} />
       </main>
     </>
   )

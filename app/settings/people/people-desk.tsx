@@ -7,6 +7,7 @@ import type { Problem } from '@/core/vocabulary/problem'
 import { act } from '@/ui/act'
 import { Button } from '@/ui/button'
 import { DoorForm } from '@/ui/doors/door-form'
+import { SecretField } from '@/ui/doors/secret-field'
 import { BOX, Field, Select } from '@/ui/field'
 import { ProblemNotice } from '@/ui/problem-notice'
 
@@ -31,7 +32,7 @@ interface Invitation {
 const STATES = { invited: 'invited, no password yet', over: 'invitation is over' } as const
 
 /** Adds people, changes what they may do, and makes invitations. Nobody here learns another's password. */
-export function PeopleDesk({ people, own }: { readonly people: readonly SomebodyShown[]; readonly own: string }) {
+export function PeopleDesk({ people, own, fresh }: { readonly people: readonly SomebodyShown[]; readonly own: string; /** The password was typed a moment ago. */ readonly fresh: boolean }) {
   const router = useRouter()
   const [invitation, setInvitation] = useState<(Invitation & { readonly name: string }) | null>(null)
   const [problem, setProblem] = useState<Problem | null>(null)
@@ -68,6 +69,26 @@ export function PeopleDesk({ people, own }: { readonly people: readonly Somebody
             It is handed over
           </Button>
         </div>
+      )}
+      {!fresh && (
+        <section aria-label="Confirm that it is you" className="mt-5 rounded-card border-2 border-lantern bg-sheet p-5">
+          <h2 className="text-lg font-semibold">Confirm that it is you</h2>
+          <p className="mb-3 mt-1 text-ash">What is done here changes what others may do, so your password is asked again. It counts for five minutes.</p>
+          <DoorForm
+            label="Confirm"
+            submit="Confirm"
+            onSend={async (typed) => {
+              const came = await act<Problem | null>('confirm-password', typed('password'))
+              if (!came) {
+                setProblem(null)
+                router.refresh()
+              }
+              return came
+            }}
+          >
+            <SecretField label="Your password" name="password" autoComplete="current-password" />
+          </DoorForm>
+        </section>
       )}
       <section aria-label="New" className="mt-5 rounded-card border border-hair bg-sheet p-5">
         <DoorForm

@@ -5,11 +5,24 @@ import { useEffect, useMemo, useRef, useState } from 'react'
 import type { InHand } from '@/core/bench/in-hand'
 import type { Asked, HandsOn } from '@/core/trainer/attempt'
 import type { Doing, Step } from '@/core/trainer/mechanics/strain'
-import { respond } from '@/core/trainer/respond'
+import type { BodyAnswer } from '@/core/trainer/body'
 import { Key } from '@/ui/key'
 import { type Practice, type Untimed, usePractice } from '@/ui/practice/context'
+import { useBody } from '@/ui/practice/use-body'
 import type { Bench } from './use-bench'
 import { useHandOn } from './use-hand-on'
+
+/** Until the body has answered. */
+const SILENT: BodyAnswer['response'] = {
+  answer: { said: 'nothing' },
+  words: '',
+  led: '',
+  strength: '',
+  slips: '',
+  stop: false,
+  wince: null,
+  hands: '',
+}
 
 interface Props {
   readonly bench: Bench
@@ -27,16 +40,17 @@ export function PatientStrip({ bench, inHand }: Props) {
 }
 
 function OneStep({ practice, bench, inHand }: Props & { readonly practice: Practice }) {
-  const { patient, note } = practice
+  const { note } = practice
   const { test, side, variant, stage } = inHand
   const before = useMemo(() => stepsBefore(practice, inHand), [practice, inHand])
   const doing = useMemo<Doing>(() => ({ test, side, variant, before, step: { stage, reach: {} } }), [test, side, variant, before, stage])
-  const hand = useHandOn(patient, doing, bench)
+  const hand = useHandOn(practice, doing, bench)
   const [asked, setAsked] = useState<Asked | null>(null)
   const { reach, done } = hand
   const part = bench.parts.chosen
   const reached = useMemo(() => ({ ...reach, ...(part !== null && stage.kind === 'release' && { part }) }), [reach, part, stage.kind])
-  const response = useMemo(() => respond(patient, { ...doing, step: { stage, reach: reached } }), [patient, doing, stage, reached])
+  const taken = useMemo<Doing>(() => ({ ...doing, step: { stage, reach: reached } }), [doing, stage, reached])
+  const response = useBody(practice, taken, !hand.moves)?.response ?? SILENT
   const tell = (how: Asked): Untimed => ({
     kind: 'hands',
     ...(hand.since !== null && { at: hand.since }),

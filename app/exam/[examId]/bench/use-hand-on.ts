@@ -1,11 +1,10 @@
 'use client'
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { movementOf } from '@/core/trainer/mechanics/felt'
 import type { Doing, Reach } from '@/core/trainer/mechanics/strain'
-import { respond } from '@/core/trainer/respond'
-import type { SimulatedPatient } from '@/core/trainer/simulated-patient'
 import { angleFrame, RATE, unsteadiness } from '@/devices/simulated-inclinometer'
+import type { Practice } from '@/ui/practice/context'
+import { useBody } from '@/ui/practice/use-body'
 import type { Bench } from './use-bench'
 
 /** Degrees a second of a careful hand, and of a jerk; newtons a second of a press. */
@@ -26,6 +25,8 @@ export interface HandOn {
   readonly farthest: number | null
   /** Something was done at this step. */
   readonly done: boolean
+  /** The body answers here: before that nothing is done. */
+  readonly ready: boolean
   readonly moves: boolean
   readonly winced: boolean
   readonly pace: 'slow' | 'fast'
@@ -55,11 +56,13 @@ interface Now {
  * Moves, presses or holds as long as a key or a finger is down. The limb carries the simulated inclinometer: its frames go to the bench with a
  * hand's tremor, also while the limb is held still, so that onset and end are read from a trace as they are with a real one.
  */
-export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench): HandOn {
+export function useHandOn(practice: Practice, doing: Doing, bench: Bench): HandOn {
+  const { patient } = practice
+  const body = useBody(practice, doing)
   const { stage } = doing.step
   const kind = stage.angle && !stage.angle.unit ? 'angle' : stage.force ? 'force' : stage.holdSeconds > 0 ? 'hold' : 'once'
   const rest = stage.angle?.rest ?? 0
-  const movement = useMemo(() => moved(patient, doing, rest), [patient, doing, rest])
+  const movement = useMemo(() => body?.movement ?? { onset: null, end: rest }, [body, rest])
   const [now, setNow] = useState<Now>({ value: kind === 'angle' ? rest : 0, farthest: rest, highest: 0, held: 0, winced: false })
   const latest = useRef(now)
   const unsteady = useMemo(() => unsteadiness(`${patient.case} ${doing.test.id} ${doing.side} ${stage.id}`), [patient, doing, stage])
@@ -75,10 +78,8 @@ export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench)
     feed.current = bench.feed
   })
   const speed = kind === 'angle' ? (pace === 'fast' ? FAST : SLOW) : PRESS
-  const wince = useMemo(
-    () => (kind === 'force' ? (respond(patient, { ...doing, step: { stage, reach: { newtons: 1000 } } }).wince?.at ?? null) : null),
-    [kind, patient, doing, stage],
-  )
+  const wince = body?.wince ?? null
+  const isReady = body !== null
   useEffect(() => {
     if (since === null || kind === 'once') return
     let last = performance.now()
@@ -109,15 +110,17 @@ export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench)
   }, [moving, kind, since, speed, movement, rest, stage, wince, unsteady, put])
   const begin = useCallback(
     (fast: boolean) => {
+      if (!isReady) return
       setSince((was) => was ?? Date.now())
       if (fast) setPace('fast')
       if (kind === 'angle' || kind === 'force') setMoving(1)
     },
-    [kind],
+    [kind, isReady],
   )
   const back = useCallback(() => setMoving(-1), [])
   const end = useCallback(() => setMoving(0), [])
   const once = useCallback(() => {
+    if (!isReady) return
     setSince((was) => was ?? Date.now())
     const before = latest.current
     if (kind === 'angle') {
@@ -128,7 +131,7 @@ export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench)
       const middle = (stage.force[0] + stage.force[1]) / 2
       put({ ...before, value: middle, highest: middle, held: stage.holdSeconds, winced: wince !== null && wince <= middle })
     } else if (kind === 'hold') put({ ...before, held: stage.holdSeconds })
-  }, [kind, movement, stage, wince, unsteady, put])
+  }, [kind, movement, stage, wince, unsteady, put, isReady])
   const reach = useMemo<Reach>(() => {
     if (kind === 'angle') return since === null ? {} : { degrees: Math.round(now.value) }
     if (kind === 'force') return since === null ? {} : { newtons: Math.round(now.highest), ...(stage.holdSeconds > 0 && { held: Math.round(now.held) }) }
@@ -139,6 +142,7 @@ export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench)
     reach,
     farthest: kind === 'angle' && since !== null && Math.round(now.farthest) !== Math.round(now.value) ? Math.round(now.farthest) : null,
     done: since !== null,
+    ready: body !== null,
     moves: moving !== 0,
     winced: now.winced,
     pace,
@@ -155,17 +159,6 @@ export function useHandOn(patient: SimulatedPatient, doing: Doing, bench: Bench)
     end,
     once,
   }
-}
-
-/** Where a movement begins to hurt, and where it ends: of a range that is measured, at what stops it. */
-function moved(patient: SimulatedPatient, doing: Doing, rest: number): { readonly onset: number | null; readonly end: number } {
-  if (doing.step.stage.kind === 'measure') {
-    const { answer } = respond(patient, doing)
-    const end = answer.said === 'measured' ? (answer.trials[0] ?? rest) : rest
-    return { onset: answer.said === 'measured' && answer.limitedBy === 'own-pain' ? end : null, end }
-  }
-  const movement = movementOf(patient, doing)
-  return { onset: movement?.onset ?? null, end: movement?.end ?? rest }
 }
 
 function within(value: number, a: number, b: number): number {

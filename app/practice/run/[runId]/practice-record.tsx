@@ -27,6 +27,7 @@ interface Loaded extends Pick<Practice, 'judged' | 'teaches'> {
   readonly events: readonly ExamEvent[]
   readonly steps: readonly PracticeStep[]
   readonly patient: SimulatedPatient
+  readonly hidden?: boolean
   readonly commitment: { readonly said: Commitment; readonly at: number } | null
 }
 
@@ -86,6 +87,7 @@ export function PracticeRecord({ runId, who, takenBy, children }: Props) {
       <PracticeProvider
         runId={runId}
         patient={ready.patient}
+        hidden={ready.hidden ?? false}
         steps={ready.steps}
         over={ready.commitment !== null || takenBy !== null}
         judged={ready.judged}
