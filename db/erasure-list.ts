@@ -66,7 +66,13 @@ export function eraseAgain(folder: string, file: string, clinic: string | null):
   const db = openDb(file)
   try {
     db.$client.exec('DELETE FROM sessions')
-    const done = new Set(db.select({ person: erasures.person }).from(erasures).all().map((row) => row.person))
+    const done = new Set(
+      db
+        .select({ person: erasures.person })
+        .from(erasures)
+        .all()
+        .map((row) => row.person),
+    )
     const open = new Map(all.filter((one) => !done.has(one.person)).map((one) => [one.person, one]))
     let again = 0
     for (const { id, by, at, person, why } of open.values()) if (erasePerson(db, { id, by, at }, person, why).ok) again++

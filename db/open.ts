@@ -76,7 +76,9 @@ function nameLike(file: string): boolean {
 /** A restore was ended in the middle: whoever holds the lock of the folder finishes it first. */
 function refuseHalfRestored(file: string): void {
   if (existsSync(path.join(path.dirname(file), '.restoring.json'))) {
-    throw new NotOpened(`A restore into ${path.dirname(file)} was not finished. Start Dust Lantern, or run npm run restore -- --finish: either goes on where it ended.`)
+    throw new NotOpened(
+      `A restore into ${path.dirname(file)} was not finished. Start Dust Lantern, or run npm run restore -- --finish: either goes on where it ended.`,
+    )
   }
 }
 

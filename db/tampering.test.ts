@@ -34,7 +34,8 @@ const TAMPERINGS: Readonly<Record<string, (client: Database.Database) => void>> 
   'a PIN that somebody else knows': (c) => c.exec(`UPDATE accounts SET pin = 'x'`),
   'a second factor taken away': (c) => c.exec(`UPDATE accounts SET totp = NULL`),
   'an invitation nobody made': (c) => c.exec(`UPDATE accounts SET invitation = 'x', invited_until = 9e15`),
-  'a session nobody signed in for': (c) => c.exec(`INSERT INTO sessions (id, account, made_at, seen_at, half, address, device) VALUES ('x', 'lead', 1, 1, 0, 'x', 'x')`),
+  'a session nobody signed in for': (c) =>
+    c.exec(`INSERT INTO sessions (id, account, made_at, seen_at, half, address, device) VALUES ('x', 'lead', 1, 1, 0, 'x', 'x')`),
   'a session given to somebody else': (c) => c.exec(`UPDATE sessions SET account = 'other'`),
   'a finding in the lists': (c) => c.exec(`UPDATE findings SET result = 'negative' WHERE result = 'positive'`),
   'a conclusion in the lists': (c) => c.exec(`UPDATE overviews SET conclusion = 'Nothing stands out'`),

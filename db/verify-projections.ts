@@ -49,7 +49,9 @@ export function projectionBreaks(client: Database.Database, sampled = SAMPLED): 
       .all(examId)
       .map((row) => JSON.stringify(row))
       .toSorted()
-    const own = findingRows(exam).map((row) => JSON.stringify(row)).toSorted()
+    const own = findingRows(exam)
+      .map((row) => JSON.stringify(row))
+      .toSorted()
     return [
       ...(differs.length > 0 ? [{ where, what: `say something else than its record: ${differs.join(', ')}` }] : []),
       ...(findings.join() === own.join() ? [] : [{ where, what: 'hold findings that its record does not give' }]),

@@ -95,7 +95,8 @@ function verifyMoment(client: Database.Database, { anchors = [], publicKey = nul
   const { entries, ...events } = walkEvents(client)
   breaks.push(...events.breaks)
   // Another program reads some records otherwise: its lists are held against it alone.
-  if (breaks.length === 0 && levelOf(client) === newestLevel() && client.pragma('user_version', { simple: true }) === LISTS_VERSION) breaks.push(...projectionBreaks(client))
+  if (breaks.length === 0 && levelOf(client) === newestLevel() && client.pragma('user_version', { simple: true }) === LISTS_VERSION)
+    breaks.push(...projectionBreaks(client))
   const clinic = (client.prepare('SELECT id FROM clinic').pluck().get() as string | undefined) ?? null
   breaks.push(...anchors.flatMap((anchor) => anchorBreaks(anchor, clinic, head?.n ?? -1, hashes, publicKey)))
   return { ok: breaks.length === 0, entries, links, head, clinic, breaks, anchors: anchors.length }

@@ -63,7 +63,17 @@ export async function openClinic({ demo = true }: { readonly demo?: boolean } = 
     for (const one of [folder, `${folder}-keys`]) rmSync(one, { recursive: true, force: true })
   }
   await start()
-  return { url, folder, examOf: (name) => exams.get(name) ?? '', said: () => server?.said() ?? '', stopClock: (at) => writeFileSync(clock, `stopped ${at}`), kill, stop, start, close }
+  return {
+    url,
+    folder,
+    examOf: (name) => exams.get(name) ?? '',
+    said: () => server?.said() ?? '',
+    stopClock: (at) => writeFileSync(clock, `stopped ${at}`),
+    kill,
+    stop,
+    start,
+    close,
+  }
 }
 
 export const test = base.extend<{ clinic: Clinic }>({

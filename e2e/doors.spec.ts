@@ -74,7 +74,12 @@ function addresses(exam: string): readonly { readonly route: string; readonly pa
     .filter(([, route]) => !route.startsWith('/_'))
     .map(([file, route]) => ({
       route,
-      path: route.replace('[examId]', exam).replace('[test]', 'slump').replace('[personId]', exam).replace('[act]', 'nothing').replace(/\[\w+\]/g, 'AAAAAA'),
+      path: route
+        .replace('[examId]', exam)
+        .replace('[test]', 'slump')
+        .replace('[personId]', exam)
+        .replace('[act]', 'nothing')
+        .replace(/\[\w+\]/g, 'AAAAAA'),
       page: file.endsWith('/page'),
     }))
 }

@@ -12,7 +12,7 @@ const files = readdirSync(app, { recursive: true, encoding: 'utf8' })
 const from = path.relative(path.dirname(out), process.cwd())
 const lines = files.map((file, i) => {
   const name = `/${file.replace(/\/?(page|route|layout)\.tsx?$/, '')}`
-  const module = `import type * as m${i} from '${from}/${app}/${file.replace(/\.tsx?$/, '')}'`
+  const imported = `import type * as m${i} from '${from}/${app}/${file.replace(/\.tsx?$/, '')}'`
   const isRoute = /route\.ts$/.test(file)
   const isLayout = /layout\.tsx$/.test(file)
   const text = readFileSync(path.join(app, file), 'utf8')
@@ -26,7 +26,7 @@ const lines = files.map((file, i) => {
   if (isRoute && checks.length === 0) checks.push(`export const c${i}: never = '${name} exports no method'`)
   const of = isLayout ? `Under<'${name}'>` : `'${name}'`
   if (!isRoute) checks.push(`export const d${i}: MetadataOf<typeof m${i}, ${of}> = true`)
-  return [module, ...checks].join('\n')
+  return [imported, ...checks].join('\n')
 })
 const head = `// Made by scripts/access-contract.mjs.
 import type { GuardedLayout, GuardedMetadata, GuardedPage } from '${from}/server/auth/page'

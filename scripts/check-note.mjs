@@ -28,14 +28,19 @@ function prefixOf(typed) {
   const signs = [...typed.toUpperCase().replace(/[\s-]/g, '')].map((sign) => ({ O: '0', I: '1', L: '1' })[sign] ?? sign)
   if (signs.length !== 20 || signs.some((sign) => !ALPHABET.includes(sign))) return null
   const bits = signs.map((sign) => ALPHABET.indexOf(sign).toString(2).padStart(5, '0')).join('')
-  return bits.match(/.{4}/g).map((four) => Number.parseInt(four, 2).toString(16)).join('')
+  return bits
+    .match(/.{4}/g)
+    .map((four) => Number.parseInt(four, 2).toString(16))
+    .join('')
 }
 
 /** The hash of the signature in a saved examination, computed from all of its entries. */
 function signatureIn(file) {
   let hash = '0'.repeat(64)
   for (const event of file.events ?? []) {
-    hash = createHash('sha256').update(`${hash}\n${canonical(event)}`).digest('hex')
+    hash = createHash('sha256')
+      .update(`${hash}\n${canonical(event)}`)
+      .digest('hex')
     if (event.type === 'exam-signed') return { hash, at: event.at, by: event.by }
   }
   return null
@@ -57,8 +62,13 @@ try {
   // A key or signature of another shape fits nothing.
 }
 if (!isWhole) stop('The list was changed, or was not signed with this key.')
-const print = createHash('sha256').update(createPublicKey(key).export({ type: 'spki', format: 'der' })).digest('hex').slice(0, 32)
-console.log(`The list is of ${new Date(list.at).toISOString()} and holds ${list.signed.length} signatures. Key: ${print}${keyFile ? '' : ' (its own: compare it with the one you know)'}.`)
+const print = createHash('sha256')
+  .update(createPublicKey(key).export({ type: 'spki', format: 'der' }))
+  .digest('hex')
+  .slice(0, 32)
+console.log(
+  `The list is of ${new Date(list.at).toISOString()} and holds ${list.signed.length} signatures. Key: ${print}${keyFile ? '' : ' (its own: compare it with the one you know)'}.`,
+)
 
 let prefix = prefixOf(what)
 if (prefix === null) {
@@ -68,5 +78,6 @@ if (prefix === null) {
   prefix = found.hash.slice(0, 25)
   console.log(`The file says: signed ${new Date(found.at).toISOString()} by ${found.by}.`)
 }
-if (!list.signed.includes(prefix)) stop('It does NOT stand in the records of the clinic as they were then: it was changed, was signed later, or is of another clinic.')
+if (!list.signed.includes(prefix))
+  stop('It does NOT stand in the records of the clinic as they were then: it was changed, was signed later, or is of another clinic.')
 console.log('It stands in the records of the clinic, unchanged.')

@@ -124,7 +124,9 @@ function backups({ dataFolder, backupFolder, recipient }: Environment, now: numb
   const same = statSync(backupFolder).dev === statSync(dataFolder).dev
   return [
     age,
-    ...(ahead > 0 ? [look(`${ahead} backups are dated into the future and do not count.`, 'Look at the clock of this computer; remove them once newer ones are there.')] : []),
+    ...(ahead > 0
+      ? [look(`${ahead} backups are dated into the future and do not count.`, 'Look at the clock of this computer; remove them once newer ones are there.')]
+      : []),
     ...(same ? [look('Backups lie on the same disk as the data.', 'Name a folder on another disk in DUST_LANTERN_BACKUPS, or copy them away every day.')] : []),
     ...(recipient === '' ? [look('Backups are not encrypted.', 'Name a public key of age in BACKUP_RECIPIENT, and keep its secret key elsewhere.')] : []),
   ]

@@ -79,7 +79,8 @@ describe('the gate before every page and route', () => {
     }
     expect(served('/exam/any/bench?a=1')).toBe('/exam/any/bench?a=1')
     expect(served('/_next/static/chunks/a.js')).toBe('/_next/static/chunks/a.js')
-    for (const url of ['/nothing', '/settings/trail.rsc', '/exam/any/record.json', '/settings/trail.segments/_tree.segment.rsc']) expect(served(url)).toBe('/not-found')
+    for (const url of ['/nothing', '/settings/trail.rsc', '/exam/any/record.json', '/settings/trail.segments/_tree.segment.rsc'])
+      expect(served(url)).toBe('/not-found')
     for (const url of ['/_next/data/build/settings/trail.json', '/_next/image?url=%2Ftoday&w=64&q=75']) expect(status(asked(url))).toBe(404)
     expect(status(asked('/today/'))).toBe(308)
     for (const name of ['x-nextjs-data', 'x-matched-path', 'x-invoke-path', 'x-now-route-matches', 'x-lantern-address', 'x-forwarded-host'])

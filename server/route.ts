@@ -56,7 +56,11 @@ type Work<A> = (context: A) => Promise<Response> | Response
 export function route<const R extends DataName>(name: R, read: Work<RouteContext<R, undefined>>): GuardedRoute<R>
 export function route<const R extends DataName>(name: R, reads: Reads & { as: 'json' }, take: Work<RouteContext<R, unknown>>): GuardedRoute<R>
 export function route<const R extends DataName>(name: R, reads: Reads & { as: 'text' }, take: Work<RouteContext<R, string>>): GuardedRoute<R>
-export function route<const R extends DataName>(name: R, first: Reads | Work<RouteContext<R, undefined>>, second?: Work<RouteContext<R, never>>): GuardedRoute<R> {
+export function route<const R extends DataName>(
+  name: R,
+  first: Reads | Work<RouteContext<R, undefined>>,
+  second?: Work<RouteContext<R, never>>,
+): GuardedRoute<R> {
   const reads = typeof first === 'function' ? null : first
   const work = (typeof first === 'function' ? first : second) as Work<RouteContext<R, unknown>>
   const handler = async (request: Request, context: { readonly params: Promise<RouteParams<R>> }) => {
@@ -77,7 +81,7 @@ export function route<const R extends DataName>(name: R, first: Reads | Work<Rou
 async function answerTo<R extends DataName>(
   name: R,
   request: Request,
-  context: { readonly params: Promise<RouteParams<R>> },
+  context: { readonly params: Promise<RouteParams<R> | undefined> },
   reads: Reads | null,
   work: Work<RouteContext<R, unknown>>,
   id: string,
@@ -88,7 +92,7 @@ async function answerTo<R extends DataName>(
     const url = new URL(request.url)
     const now = Date.now()
     // The framework gives none where an address names nothing.
-    const params: Readonly<Record<string, string>> = (await (context.params as Promise<RouteParams<R> | undefined> | undefined)) ?? {}
+    const params: Readonly<Record<string, string>> = (await (context.params)) ?? {}
     const admission = admit(name, params, credentialsOf(request), now)
     if (!admission.ok) return refusedAccess(admission.why)
     const { visitor } = admission

@@ -50,8 +50,7 @@ export function readSent(
       else if (!isPlausibleMoment(parsed.event.at, now)) {
         refused.push({ id, problem: WRONG_CLOCK })
         ahead ||= parsed.event.at > now
-      }
-      else read.push(parsed.event)
+      } else read.push(parsed.event)
     }
     return { ok: true, sent: { after, events: read, refused, ahead } }
   } catch (error) {

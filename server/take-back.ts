@@ -21,7 +21,11 @@ const SHAPE = yup
   .object({
     events: yup.array().strict().min(1).max(MOST_EVENTS).required(),
     receipt: yup
-      .object({ length: yup.number().strict().integer().min(1).required(), hash: yup.string().strict().length(64).required(), mac: yup.string().strict().max(100).required() })
+      .object({
+        length: yup.number().strict().integer().min(1).required(),
+        hash: yup.string().strict().length(64).required(),
+        mac: yup.string().strict().max(100).required(),
+      })
       .noUnknown()
       .strict()
       .required(),
@@ -83,7 +87,11 @@ export function takeBack(db: Db, examId: string, sent: unknown, now: number): Ta
   const held = recordOf(db, examId)
   if (held.seq >= events.length) return { ok: true, added: 0, length: held.seq }
   if (pointOf(events.slice(0, held.seq), sha256).hash !== held.hash && held.seq > 0) {
-    return refuse(409, 'This record has gone on differently here since a backup was put back.', 'Save it as a file on this device, and write what is missing into an addendum.')
+    return refuse(
+      409,
+      'This record has gone on differently here since a backup was put back.',
+      'Save it as a file on this device, and write what is missing into an addendum.',
+    )
   }
   const done = db.transaction((tx) => appendWithin(db, tx, examId, events.slice(held.seq), { asHistory: true, fromElsewhere: true }), { behavior: 'immediate' })
   if (!done.ok) return refuse(422, done.problem.what, done.problem.do)

@@ -52,7 +52,8 @@ async function takeVouchable(db: Db, examId: string, event: Vouchable): Promise<
   const { of } = event
   const end = { length: record.seq, hash: record.hash }
   // A paper tells the record as it was read, however it went on; a signature closes the record, so it has to be the whole of it.
-  const isThere = of !== undefined && (event.type === 'exam-signed' ? isSamePoint(of, end) : isSamePoint(of, pointOf(record.events.slice(0, of.length), sha256)))
+  const isThere =
+    of !== undefined && (event.type === 'exam-signed' ? isSamePoint(of, end) : isSamePoint(of, pointOf(record.events.slice(0, of.length), sha256)))
   if (!isThere) return refusedWith(record.seq, event, problemOf(recordMovedOn(event, record.seq)))
   const vouched = await runJob('vouch', {
     event,

@@ -75,7 +75,10 @@ const p = fc.double({ min: 0, max: 1, noNaN: true }).map((n) => (Object.is(n, -0
 const result = fc.constantFrom('positive' as const, 'negative' as const, 'inconclusive' as const, 'not-applicable' as const)
 const direction = fc.constantFrom('for' as const, 'against' as const)
 const few = <T>(of: fc.Arbitrary<T>) => fc.array(of, { maxLength: 2 })
-const recordPoint = fc.record({ length: fc.integer({ min: 1, max: 20_000 }), hash: fc.string({ unit: fc.constantFrom(...'0123456789abcdef'), minLength: 64, maxLength: 64 }) })
+const recordPoint = fc.record({
+  length: fc.integer({ min: 1, max: 20_000 }),
+  hash: fc.string({ unit: fc.constantFrom(...Array.from('0123456789abcdef')), minLength: 64, maxLength: 64 }),
+})
 const frozen = fc.record({
   edition,
   findings: few(

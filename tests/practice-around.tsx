@@ -33,7 +33,16 @@ export function renderPractice(
       : null
   return render(
     <ExamProvider examId={record.exam.id} by="test-author" stored={events} lies={{ at: (screen) => `/practice/run/1/${screen}`, heard: false }}>
-      <PracticeProvider hidden={false} runId="1" patient={patient} steps={steps} over={committed !== null} judged={judged} commitment={committed} teaches={teaches}>
+      <PracticeProvider
+        hidden={false}
+        runId="1"
+        patient={patient}
+        steps={steps}
+        over={committed !== null}
+        judged={judged}
+        commitment={committed}
+        teaches={teaches}
+      >
         {piece}
       </PracticeProvider>
     </ExamProvider>,

@@ -52,7 +52,7 @@ export function spellingsOf(path: string): readonly string[] {
     `/_next/image?url=${encodeURIComponent(path)}&w=64&q=75`,
     `http://127.0.0.1${path}`,
     `http://elsewhere.example${path}`,
-    `${rest}`,
+    rest,
     path.toUpperCase(),
     `/en${path}`,
   ]

@@ -29,7 +29,19 @@ export default page('/check', ({ who, db, search, visitor, address, now }) => {
         </p>
         <form method="get" className="mt-5 flex flex-wrap items-end gap-3">
           <Field label="Check code" className="grow" hint="Twenty letters and digits; dashes and spaces may be left out.">
-            {(tie) => <input {...tie} name="code" defaultValue={typed} autoComplete="off" autoCapitalize="characters" spellCheck={false} autoFocus maxLength={60} className={BOX} />}
+            {(tie) => (
+              <input
+                {...tie}
+                name="code"
+                defaultValue={typed}
+                autoComplete="off"
+                autoCapitalize="characters"
+                spellCheck={false}
+                autoFocus
+                maxLength={60}
+                className={BOX}
+              />
+            )}
           </Field>
           <Button type="submit" look="main" className="mb-7">
             Check
@@ -46,14 +58,16 @@ export default page('/check', ({ who, db, search, visitor, address, now }) => {
               <>
                 <h2 className="text-xl font-semibold">It does not stand in these records</h2>
                 <p className="mt-1">
-                  No note that was signed in this clinic has this code. The note was changed, was erased on request, or is of another clinic. Compare the code letter
-                  by letter before you say so.
+                  No note that was signed in this clinic has this code. The note was changed, was erased on request, or is of another clinic. Compare the code
+                  letter by letter before you say so.
                 </p>
               </>
             ) : signature.claimed ? (
               <>
                 <h2 className="text-xl font-semibold">It came with a file</h2>
-                <p className="mt-1">The examination was imported, and its signature is what the file says. This clinic did not make it and does not vouch for it.</p>
+                <p className="mt-1">
+                  The examination was imported, and its signature is what the file says. This clinic did not make it and does not vouch for it.
+                </p>
               </>
             ) : (
               <>

@@ -10,15 +10,19 @@ export function OpenKept({ onOpen }: { readonly onOpen: () => void }) {
     <main className="mx-auto mt-[12vh] max-w-md px-6">
       <ScreenTitle className="text-3xl">The server is away</ScreenTitle>
       <p className="mb-5 mt-3">
-        Examinations of today are kept on this device, sealed. The password you signed in with opens them; what was recorded is sent by itself once the server is
-        back.
+        Examinations of today are kept on this device, sealed. The password you signed in with opens them; what was recorded is sent by itself once the server
+        is back.
       </p>
       <DoorForm
         label="Open what this device keeps"
         submit="Open"
         onSend={async (typed) => {
           if (!(await openByPassword(typed('secret')))) {
-            return { what: 'This is not the password of this session.', kept: 'What was recorded waits on this device.', do: 'Type the password you signed in with.' }
+            return {
+              what: 'This is not the password of this session.',
+              kept: 'What was recorded waits on this device.',
+              do: 'Type the password you signed in with.',
+            }
           }
           noteHand()
           onOpen()

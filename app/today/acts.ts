@@ -17,7 +17,10 @@ import { action } from '@/server/action'
 import { projectSoon } from '@/server/projector'
 import type { Who } from '@/server/who'
 
-const IDS = yup.object({ personId: yup.string().matches(UUID).required(), examId: yup.string().matches(UUID).required() }).noUnknown()
+const IDS = yup
+  .object({ personId: yup.string().matches(UUID).required(), examId: yup.string().matches(UUID).required() })
+  .noUnknown()
+  .required()
 
 /**
  * Add a person and open their examination.
@@ -29,7 +32,7 @@ const IDS = yup.object({ personId: yup.string().matches(UUID).required(), examId
 export const startPerson = action((by: Who, ids: unknown, fields: unknown): Problem | null => {
   const at = Date.now()
   const { personId, examId } = IDS.validateSync(ids, { strict: true })
-  const { name, born, work } = newPersonShape(at).validateSync(fields)
+  const { name, born, work } = newPersonShape(at).required().validateSync(fields)
   // A lost answer is asked for again: the opening that was stored then stands.
   if (recordOf(db(), examId).seq > 0) {
     const there = examHead(db(), examId)?.person

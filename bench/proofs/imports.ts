@@ -13,9 +13,9 @@ export async function imports(): Promise<boolean> {
   const server = await clinic.start()
   const slowest = async (during: () => Promise<unknown>) => {
     const times: number[] = []
-    let over = false
+    const over = new AbortController()
     const asking = (async () => {
-      while (!over) {
+      while (!over.signal.aborted) {
         for (const path of ['/health', `/exam/${clinic.examId}/record`, '/today/rows?find=mar']) {
           const began = performance.now()
           await (await fetch(server.url + path)).arrayBuffer()
@@ -25,7 +25,7 @@ export async function imports(): Promise<boolean> {
       }
     })()
     const came = await during()
-    over = true
+    over.abort()
     await asking
     return { most: Math.max(...times), asked: times.length, came }
   }
@@ -37,10 +37,22 @@ export async function imports(): Promise<boolean> {
     version: 3,
     person: { name: 'Nobody', born: null, work: '' },
     exam: { id: examId, at: Date.now() },
-    events: Array.from({ length: ENTRIES }, (_, n) => ({ type: 'stage-answered', id: v7(), at: Date.now(), by: 'x', run: `not a run ${n}`, stage: '', answer: { said: 'x' } })),
+    events: Array.from({ length: ENTRIES }, (_, n) => ({
+      type: 'stage-answered',
+      id: v7(),
+      at: Date.now(),
+      by: 'x',
+      run: `not a run ${n}`,
+      stage: '',
+      answer: { said: 'x' },
+    })),
   }
   const bring = async (content: object) => {
-    const response = await fetch(`${server.url}/exchange/import`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(content) })
+    const response = await fetch(`${server.url}/exchange/import`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(content),
+    })
     return { status: response.status, body: (await response.json()) as { what: string } }
   }
   const importing = await slowest(() => bring(wrong))

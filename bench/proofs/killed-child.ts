@@ -10,7 +10,7 @@ import { erasePerson } from '../../db/queries/erase'
 import { personByNumber } from '../../db/queries/people'
 import { finishRestore, restore } from '../../db/restore'
 
-const [action, folder = '', step = '-1', recipient = ''] = process.argv.slice(2)
+const [action = '', folder = '', step = '-1', recipient = ''] = process.argv.slice(2)
 const file = path.join(folder, 'clinic.sqlite')
 let steps = 0
 const places = { keyFolder: `${folder}-keys`, anchorFolder: path.join(folder, 'anchors') }

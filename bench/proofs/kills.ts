@@ -51,7 +51,16 @@ function found(folder: string): { readonly people: number; readonly exams: numbe
 
 /** Killed at every step of a restore, and at moments chosen by chance of a backup, an upgrade and an erasure: nothing is half, nothing is lost. */
 export async function kills(count: number): Promise<boolean> {
-  await build({ entryPoints: ['bench/proofs/killed-child.ts'], outfile: CHILD, bundle: true, platform: 'node', format: 'esm', target: 'node20', packages: 'external', logLevel: 'warning' })
+  await build({
+    entryPoints: ['bench/proofs/killed-child.ts'],
+    outfile: CHILD,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    packages: 'external',
+    logLevel: 'warning',
+  })
   const random = randomLcg(0.733)
   const model = mkdtempSync(path.join(tmpdir(), 'dust-lantern-kills-'))
   const db = openDb(path.join(model, 'clinic.sqlite'))
@@ -59,7 +68,9 @@ export async function kills(count: number): Promise<boolean> {
   db.$client.close()
   await makeBackup({ file: path.join(model, 'clinic.sqlite'), folder: path.join(model, 'backups'), recipient: '', now: Date.now() - 86_400_000 })
   const more = openDb(path.join(model, 'clinic.sqlite'))
-  more.$client.prepare('INSERT INTO people (id, number, name, born, work, added_at, salt) VALUES (?, 999, ?, NULL, ?, 1, ?)').run('extra-person', 'After the backup', '', 'x')
+  more.$client
+    .prepare('INSERT INTO people (id, number, name, born, work, added_at, salt) VALUES (?, 999, ?, NULL, ?, 1, ?)')
+    .run('extra-person', 'After the backup', '', 'x')
   const after = { people: allPeople(more).length, exams: countExams(more) }
   more.$client.close()
   const before = { ...after, people: after.people - 1 }
@@ -96,7 +107,13 @@ export async function kills(count: number): Promise<boolean> {
     rmSync(path.join(folder, 'backups'), { recursive: true })
     if (await run(['backup', folder, '-1', encrypted ? recipient : ''], random() * 350)) backups++
     for (const name of existsSync(path.join(folder, 'backups')) ? readdirSync(path.join(folder, 'backups')) : []) {
-      if (encrypted && readFileSync(path.join(folder, 'backups', name)).subarray(0, 15).toString() === 'SQLite format 3') plain++
+      if (
+        encrypted &&
+        readFileSync(path.join(folder, 'backups', name))
+          .subarray(0, 15)
+          .toString() === 'SQLite format 3'
+      )
+        plain++
     }
     for (const { file, encrypted: sealed } of backupsIn(path.join(folder, 'backups'))) if (!sealed && !verifyFile(file).ok) badBackups++
     if (!same(found(folder), after)) badBackups++

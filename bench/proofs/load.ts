@@ -37,14 +37,12 @@ export async function load(exams: number, seconds: number): Promise<boolean> {
     new Promise((resolve, reject) => {
       const began = performance.now()
       const url = new URL(path, server.url)
-      const request = http.request(
-        url,
-        { agent, method: body ? 'POST' : 'GET', headers: body ? { 'content-type': 'application/json' } : {} },
-        (response) => {
-          response.resume()
-          response.on('end', () => ((response.statusCode ?? 500) < 500 ? resolve(performance.now() - began) : reject(new Error(`${path} gave ${response.statusCode ?? 0}`))))
-        },
-      )
+      const request = http.request(url, { agent, method: body ? 'POST' : 'GET', headers: body ? { 'content-type': 'application/json' } : {} }, (response) => {
+        response.resume()
+        response.on('end', () =>
+          (response.statusCode ?? 500) < 500 ? resolve(performance.now() - began) : reject(new Error(`${path} gave ${response.statusCode ?? 0}`)),
+        )
+      })
       request.on('error', reject)
       request.end(body && JSON.stringify(body))
     })

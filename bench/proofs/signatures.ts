@@ -18,7 +18,8 @@ import { proofClinic } from './clinic'
 function forged(frozen: Frozen, random: () => number): { readonly frozen: Frozen; readonly what: string } {
   const lies: { readonly path: readonly (string | number)[]; readonly value: unknown }[] = []
   const walk = (value: unknown, path: readonly (string | number)[]) => {
-    if (typeof value === 'object' && value !== null) for (const [key, part] of Object.entries(value)) walk(part, [...path, Array.isArray(value) ? Number(key) : key])
+    if (typeof value === 'object' && value !== null)
+      for (const [key, part] of Object.entries(value)) walk(part, [...path, Array.isArray(value) ? Number(key) : key])
     else if (!path.includes('edition')) lies.push({ path, value })
   }
   walk(frozen, [])
@@ -41,7 +42,7 @@ function forged(frozen: Frozen, random: () => number): { readonly frozen: Frozen
           ? (RESULTS.find((one) => one !== value) ?? value)
           : value === null
             ? 0
-            : `${String(value)} `
+            : `${typeof value === 'string' ? value : ''} `
   return { frozen: copy as Frozen, what: lie.path.join('.') }
 }
 
@@ -88,7 +89,7 @@ export async function signatures(count: number): Promise<boolean> {
   const now = examFrom([...events, ...(await recordNow(server.url, examId, events.length))])
   const all = [...events, ...(await recordNow(server.url, examId, events.length))]
   const right = now && (await send({ ...signatureOf(now, knowledge), of: pointOf(all, sha256) }))
-  const late = await send({ type: 'screen-answered', item: 'saddle', answer: 'yes' })
+  const late = await send({ type: 'screen-answered', item: 'saddle-numb', answer: 'yes' })
   const letter = await send({ type: 'letter-written', to: '', urgency: 'routine', agreed: 'yes', text: 'All is well.', of, zone: 'UTC', edited: true })
   await server.stop()
   const { ok } = verifyFile(clinic.file)

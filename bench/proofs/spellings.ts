@@ -61,7 +61,9 @@ export async function spellings(every: number): Promise<boolean> {
       .replace('[act]', 'trail')
       .replaceAll(/\[\w+\]/g, 'AAAAAA'),
   )
-  const acts = Object.keys(PROCEDURE_ACCESS).filter((act) => !/sign-out|^lock|backup|restore/.test(act)).map((act) => `/do/${act}`)
+  const acts = Object.keys(PROCEDURE_ACCESS)
+    .filter((act) => !/sign-out|^lock|backup|restore/.test(act))
+    .map((act) => `/do/${act}`)
   const wrong: string[] = []
   const statuses = new Map<number, number>()
   let sent = 0
@@ -78,7 +80,14 @@ export async function spellings(every: number): Promise<boolean> {
     if (status >= 500) wrong.push(what)
     if (!read.ok && status !== 400 && status !== 308) wrong.push(`${what}, though it is no normal path`)
     if (NAMES.test(body) && !(may && role !== 'student')) wrong.push(`${what}, with a name in it`)
-    if (status === 200 && found && found.access !== 'anyone' && !may && !(caller === 'locked' && found.access === 'held') && !(caller === 'half signed in' && found.access === 'half')) {
+    if (
+      status === 200 &&
+      found &&
+      found.access !== 'anyone' &&
+      !may &&
+      !(caller === 'locked' && found.access === 'held') &&
+      !(caller === 'half signed in' && found.access === 'half')
+    ) {
       wrong.push(`${what}, which is not theirs`)
     }
   }
@@ -103,11 +112,17 @@ export async function spellings(every: number): Promise<boolean> {
   )
   await server.stop()
   clinic.remove()
-  report(`${sent} requests: ${paths.length} routes and ${acts.length} procedures, in up to ${spellingsOf('/a/b').length} spellings, as ${CALLERS.length} callers, with ${HEADERS.length} sets of headers`, [
-    `answered ${[...statuses].toSorted(([a], [b]) => a - b).map(([status, count]) => `${count} with ${status}`).join(', ')}`,
-    `${wrong.length} served what was not theirs, named somebody, or failed`,
-    ...wrong.slice(0, 12),
-  ])
+  report(
+    `${sent} requests: ${paths.length} routes and ${acts.length} procedures, in up to ${spellingsOf('/a/b').length} spellings, as ${CALLERS.length} callers, with ${HEADERS.length} sets of headers`,
+    [
+      `answered ${[...statuses]
+        .toSorted(([a], [b]) => a - b)
+        .map(([status, count]) => `${count} with ${status}`)
+        .join(', ')}`,
+      `${wrong.length} served what was not theirs, named somebody, or failed`,
+      ...wrong.slice(0, 12),
+    ],
+  )
   return wrong.length === 0
 }
 
@@ -118,7 +133,12 @@ async function post(url: string, path: string, cookie: string): Promise<void> {
 const agent = new http.Agent({ keepAlive: true, maxSockets: 8 })
 
 /** Send a request target exactly as it is written; a browser or a library would tidy it. */
-function raw(port: number, method: string, path: string, headers: Readonly<Record<string, string>>): Promise<{ readonly status: number; readonly body: string }> {
+function raw(
+  port: number,
+  method: string,
+  path: string,
+  headers: Readonly<Record<string, string>>,
+): Promise<{ readonly status: number; readonly body: string }> {
   return new Promise((resolve) => {
     const options = { host: '127.0.0.1', port, method, agent, headers: { ...headers, ...(method === 'POST' && { 'content-type': 'application/json' }) } }
     let request: http.ClientRequest

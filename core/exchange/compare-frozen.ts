@@ -34,10 +34,9 @@ export function differencesOf(sent: Frozen, ours: Frozen, { intervals = true }: 
       found.push({ part, words: `${NAMES[part]}: sent as ${brief(theirs)}; the record gives ${brief(own)}.` })
       continue
     }
-    const length = Math.max(theirs.length, own.length)
-    for (let i = 0; i < length; i++) {
-      const [a, b]: readonly unknown[] = [theirs[i], own[i]]
-      if (!same(a, b)) found.push({ part, words: itemWords(part, a, b) })
+    const [a, b]: readonly [readonly unknown[], readonly unknown[]] = [theirs, own]
+    for (let i = 0; i < Math.max(a.length, b.length); i++) {
+      if (!same(a[i], b[i])) found.push({ part, words: itemWords(part, a[i], b[i]) })
     }
   }
   return found

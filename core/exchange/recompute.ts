@@ -16,9 +16,7 @@ export interface EditionReader {
  * The editions this program can compute again: its own. An edition that stays computable beside a later one gets a line of its own here;
  * signatures of any other are claims that wait for a new signature.
  */
-export const READERS: readonly EditionReader[] = [
-  { edition: EDITION, freeze: (exam, clinic, intervals) => freeze(assess(exam, { clinic }), { intervals }) },
-]
+export const READERS: readonly EditionReader[] = [{ edition: EDITION, freeze: (exam, clinic, intervals) => freeze(assess(exam, { clinic }), { intervals }) }]
 
 export interface RecomputeWith {
   readonly clinic?: Clinic

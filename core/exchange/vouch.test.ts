@@ -19,27 +19,39 @@ import { READERS, recomputed } from './recompute'
 import { recordMovedOn, type Vouchable, vouchFor } from './vouch'
 
 const sha256: Sha256 = (text) => createHash('sha256').update(text).digest('hex')
-const record = sorePelvis().test('thigh-thrust', 'right', [BUTTOCK]).test('faber', 'right', [own(['right-buttock'])]).test('gaenslen', 'left', [NOTHING])
+const record = sorePelvis()
+  .test('thigh-thrust', 'right', [BUTTOCK])
+  .test('faber', 'right', [own(['right-buttock'])])
+  .test('gaenslen', 'left', [NOTHING])
 const HEAD = { about: 'Somebody, 43, number 101', born: null, by: 'Maren Oake' }
 const stamped = (content: EventContent) => ({ ...content, id: '018f0000-0000-7000-8000-000000000001', at: 9, by: 'maren-oake' }) as Vouchable
 const vouch = (content: EventContent, from: Composed = record, since: readonly ExamEvent[] = []) =>
   vouchFor({ event: stamped(content), events: from.events, since, clinic: SHIPPED, head: HEAD })
 const truth = signatureOf(record.exam)
-const sealed = truth.frozen as Frozen
+if (!truth.frozen) throw new Error('A signature holds what was read.')
+const sealed = truth.frozen
 
 describe('a signature', () => {
   it('is vouched for when it holds what the record gives, the last digit of a figure aside', () => {
     expect(vouch(truth)).toEqual({ ok: true })
-    const rounded = JSON.parse(JSON.stringify(sealed, (_, part: unknown) => (typeof part === 'number' && !Number.isInteger(part) ? part * (1 + 1e-13) : part))) as Frozen
+    const rounded = JSON.parse(
+      JSON.stringify(sealed, (_, part: unknown) => (typeof part === 'number' && !Number.isInteger(part) ? part * (1 + 1e-13) : part)),
+    ) as Frozen
     expect(vouch({ ...truth, frozen: rounded })).toEqual({ ok: true })
   })
 
   it('with all findings turned to negative, another estimate or another sentence is refused, with what differs', () => {
     const lies: readonly (readonly [Frozen, RegExp])[] = [
-      [{ ...sealed, findings: sealed.findings.map((f) => ({ ...f, result: 'negative' as const })) }, /Result “Thigh thrust.*sent as negative; the record gives positive/],
+      [
+        { ...sealed, findings: sealed.findings.map((f) => ({ ...f, result: 'negative' as const })) },
+        /Result “Thigh thrust.*sent as negative; the record gives positive/,
+      ],
       [{ ...sealed, findings: sealed.findings.slice(1) }, /is in the record and not in what was sent/],
       [{ ...sealed, estimates: sealed.estimates.map((e) => ({ ...e, model: 0.02 })) }, /Estimate .*, model: sent as 0.02/],
-      [{ ...sealed, note: sealed.note.map((part, i) => (i === 0 ? { ...part, lines: ['Fit for manipulation.'] } : part)) }, /Note “In short”.*Fit for manipulation/],
+      [
+        { ...sealed, note: sealed.note.map((part, i) => (i === 0 ? { ...part, lines: ['Fit for manipulation.'] } : part)) },
+        /Note “In short”.*Fit for manipulation/,
+      ],
       [{ ...sealed, conclusion: 'Fit for manipulation' }, /Conclusion: sent as “Fit for manipulation”/],
     ]
     for (const [frozen, words] of lies) {
@@ -52,7 +64,8 @@ describe('a signature', () => {
   it('with any one value changed anywhere is refused', () => {
     const paths: (readonly (string | number)[])[] = []
     const walk = (value: unknown, path: readonly (string | number)[]) => {
-      if (typeof value === 'object' && value !== null) for (const [key, part] of Object.entries(value)) walk(part, [...path, Array.isArray(value) ? Number(key) : key])
+      if (typeof value === 'object' && value !== null)
+        for (const [key, part] of Object.entries(value)) walk(part, [...path, Array.isArray(value) ? Number(key) : key])
       else if (path[0] !== 'edition') paths.push(path)
     }
     walk(sealed, [])
@@ -72,16 +85,25 @@ describe('a signature', () => {
 
   it('of an edition that cannot be computed again waits unsigned; one that can is computed by its own reader', () => {
     const older = { ...EDITION, rules: EDITION.rules - 1 }
-    expect(vouch({ ...truth, frozen: { ...sealed, edition: older } })).toMatchObject({ ok: false, unsigned: true, problem: { do: expect.stringMatching('sign it again') as string } })
+    expect(vouch({ ...truth, frozen: { ...sealed, edition: older } })).toMatchObject({
+      ok: false,
+      unsigned: true,
+      problem: { do: expect.stringMatching('sign it again') as string },
+    })
     // A program that can still compute the edition before its own.
-    const readers = [...READERS, { edition: older, freeze: (exam: Parameters<typeof assess>[0]) => ({ ...freeze(assess(exam)), edition: older, conclusion: 'as it was said then' }) }]
+    const readers = [
+      ...READERS,
+      { edition: older, freeze: (exam: Parameters<typeof assess>[0]) => ({ ...freeze(assess(exam)), edition: older, conclusion: 'as it was said then' }) },
+    ]
     const before = recomputed(record.exam, older, { readers })
     const now = recomputed(record.exam, EDITION, { readers })
     expect([before?.conclusion, now?.conclusion]).toEqual(['as it was said then', sealed.conclusion])
     const input = { events: record.events, since: [], clinic: SHIPPED, head: HEAD }
     if (!before) throw new Error('It can be computed.')
     expect(vouchFor({ ...input, event: stamped({ ...truth, frozen: before }) }, readers)).toEqual({ ok: true })
-    expect(vouchFor({ ...input, event: stamped({ ...truth, frozen: { ...before, conclusion: sealed.conclusion ?? '' } }) }, readers)).toMatchObject({ ok: false })
+    expect(vouchFor({ ...input, event: stamped({ ...truth, frozen: { ...before, conclusion: sealed.conclusion ?? '' } }) }, readers)).toMatchObject({
+      ok: false,
+    })
     expect(recomputed(record.exam, { ...EDITION, register: 99 }, { readers })).toBeNull()
   })
 
@@ -98,13 +120,20 @@ describe('a letter', () => {
   const head: LetterHead = { ...HEAD, examinedAt: record.exam.openedAt, when: (at) => momentInZone(at, zone) }
   const body = letterBody(assess(record.exam), head)
   const frame = { to: 'Dr Hale', urgency: 'routine', agreed: 'yes' } as const
-  const letter = (text: string, more: object = {}): EventContent => ({ type: 'letter-written', ...frame, text, zone, ...more }) as EventContent
+  const letter = (text: string, more: object = {}): EventContent => ({ type: 'letter-written', ...frame, text, zone, ...more })
 
   it('is kept as the record gives it, or with a body that says it was changed by hand; its head and foot are the record’s', () => {
     expect(vouch(letter(letterText(frame, head, body)))).toEqual({ ok: true })
-    expect(vouch(letter(letterText(frame, head, 'All is well.')))).toMatchObject({ ok: false, problem: { what: expect.stringMatching('line 1 was sent as “All is well.”') as string } })
+    expect(vouch(letter(letterText(frame, head, 'All is well.')))).toMatchObject({
+      ok: false,
+      problem: { what: expect.stringMatching('line 1 was sent as “All is well.”') as string },
+    })
     expect(vouch(letter(letterText(frame, head, 'All is well.'), { edited: true }))).toEqual({ ok: true })
-    for (const other of [{ ...head, about: 'Somebody else' }, { ...head, by: 'Nobody' }, { ...head, when: () => 'yesterday' }]) {
+    for (const other of [
+      { ...head, about: 'Somebody else' },
+      { ...head, by: 'Nobody' },
+      { ...head, when: () => 'yesterday' },
+    ]) {
       expect(vouch(letter(letterText(frame, other, body), { edited: true }))).toMatchObject({ ok: false })
     }
     expect(vouch(letter('URGENT: made up', { edited: true }))).toMatchObject({ ok: false })
@@ -112,14 +141,17 @@ describe('a letter', () => {
   })
 
   it('never asks for less than the record does, also where a halt came after it was written', () => {
-    const halted = record.then({ type: 'screen-answered', item: 'saddle', answer: 'yes' })
+    const halted = record.then({ type: 'screen-answered', item: 'saddle-numb', answer: 'yes' })
     const asked = urgencyOf(assess(halted.exam))
     expect(asked).not.toBe('routine')
     const again = { ...head, examinedAt: halted.exam.openedAt }
     const text = letterText(frame, again, letterBody(assess(halted.exam), again))
     expect(vouch(letter(text), halted)).toMatchObject({ ok: false, problem: { what: expect.stringMatching('asks for less') as string } })
     const since = halted.events.slice(record.events.length)
-    expect(vouch(letter(letterText(frame, head, body)), record, since)).toMatchObject({ ok: false, problem: { what: expect.stringMatching('was halted') as string } })
+    expect(vouch(letter(letterText(frame, head, body)), record, since)).toMatchObject({
+      ok: false,
+      problem: { what: expect.stringMatching('was halted') as string },
+    })
   })
 
   it('tells its times the same on every machine, winter and summer', () => {
@@ -141,7 +173,7 @@ describe('a summary', () => {
 describe('a check code', () => {
   it('stands for the beginning of a hash, however it is typed', () => {
     fc.assert(
-      fc.property(fc.string({ unit: fc.constantFrom(...'0123456789abcdef'), minLength: 64, maxLength: 64 }), (hash) => {
+      fc.property(fc.string({ unit: fc.constantFrom(...Array.from('0123456789abcdef')), minLength: 64, maxLength: 64 }), (hash) => {
         const code = checkCode(hash)
         expect(code).toMatch(/^([0-9A-HJKMNP-TV-Z]{4}-){4}[0-9A-HJKMNP-TV-Z]{4}$/)
         expect(hashPrefixOf(code)).toBe(hash.slice(0, CODE_HEX))

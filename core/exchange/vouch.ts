@@ -71,21 +71,25 @@ export function vouchFor({ event, events, since, clinic, head }: VouchInput, rea
   }
 }
 
-function letterVouched(
-  event: LetterWritten,
-  { assessment, head }: { readonly assessment: Assessment; readonly head: VouchInput['head'] },
-): Vouched {
+function letterVouched(event: LetterWritten, { assessment, head }: { readonly assessment: Assessment; readonly head: VouchInput['head'] }): Vouched {
   const { zone, edited = false, text, to, urgency, agreed } = event
-  if (zone === undefined || !isZone(zone)) return refuse('The letter does not say in which time zone its times are told.', 'Reload the page and keep the letter again.')
+  if (zone === undefined || !isZone(zone))
+    return refuse('The letter does not say in which time zone its times are told.', 'Reload the page and keep the letter again.')
   const when = (at: number) => momentInZone(at, zone)
   const whole: LetterHead = { ...head, examinedAt: assessment.exam.openedAt, when }
   const asked = urgencyOf(assessment)
   if (LETTER_URGENCIES.indexOf(urgency) > LETTER_URGENCIES.indexOf(asked)) {
-    return refuse(`The letter asks for less than the record does, which is ${asked.replace('-', ' ')}.`, 'Choose that urgency, or open the halt with a reason first.')
+    return refuse(
+      `The letter asks for less than the record does, which is ${asked.replace('-', ' ')}.`,
+      'Choose that urgency, or open the halt with a reason first.',
+    )
   }
   const { above, below } = letterParts({ to, urgency, agreed }, whole)
   if (!text.startsWith(`${above}\n`) || !text.endsWith(`\n${below}`)) {
-    return refuse('The head or foot of the letter is not what the record gives: urgency, recipient, person, day, consent or signature.', 'Reload the page and keep the letter again.')
+    return refuse(
+      'The head or foot of the letter is not what the record gives: urgency, recipient, person, day, consent or signature.',
+      'Reload the page and keep the letter again.',
+    )
   }
   const body = text.slice(above.length, text.length - below.length).trim()
   const ours = letterBody(assessment, whole).trim()
@@ -99,7 +103,10 @@ function letterVouched(
 function summaryVouched({ agreed, figures, text }: SummaryGiven, assessment: Assessment): Vouched {
   const ours = summaryText(summaryOf(assessment, { agreed, figures }))
   if (text === ours) return OK
-  return refuse(`The summary is not what the record gives: ${lineDifference(text, ours)}`, 'Reload the page, read the summary as it stands now, and keep it again.')
+  return refuse(
+    `The summary is not what the record gives: ${lineDifference(text, ours)}`,
+    'Reload the page, read the summary as it stands now, and keep it again.',
+  )
 }
 
 /** The first line in which two texts differ. */
@@ -133,7 +140,10 @@ function tooOld(edition: string): Vouched {
 /** The record has gone on since it was read: what it was made from is not its end any more. */
 export function recordMovedOn(event: Vouchable, length: number): Vouched {
   const since = event.of ? length - event.of.length : 0
-  if (!event.of) return event.type === 'exam-signed' ? tooOld('it does not name the record it was made from') : refuse('It does not name the record it was made from.', 'Reload the page and keep it again.')
+  if (!event.of)
+    return event.type === 'exam-signed'
+      ? tooOld('it does not name the record it was made from')
+      : refuse('It does not name the record it was made from.', 'Reload the page and keep it again.')
   const words =
     since > 0 ? `The record has grown by ${counted(since, 'entry', 'entries')} since this was read.` : 'The record is another one than this was read from.'
   return event.type === 'exam-signed'

@@ -97,7 +97,13 @@ function withPerson(sections: readonly Section[], exam: Exam, who: string, { cod
     ...afterSigning(exam),
     ...sections,
     ...(signed?.frozen && signed.frozen.edition.catalogue >= SIGNATURE_SINCE
-      ? [{ id: 'signature' as const, heading: 'Signature', statements: [say(claimed ? claimWords(signed) : `Signed ${momentWords(signed.at)} by ${signed.by}.`)] }]
+      ? [
+          {
+            id: 'signature' as const,
+            heading: 'Signature',
+            statements: [say(claimed ? claimWords(signed) : `Signed ${momentWords(signed.at)} by ${signed.by}.`)],
+          },
+        ]
       : []),
     ...(signed?.frozen && code !== null ? [{ id: 'check' as const, heading: 'Check code', statements: [say(codeWords(code))] }] : []),
     ...addenda.map(

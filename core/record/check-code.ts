@@ -18,7 +18,7 @@ export const CODE_HEX = (SIGNS * BITS) / 4
  * @returns "7K3M-Q0ZV-…", five groups of four
  */
 export function checkCode(hash: string): string {
-  const bits = [...hash.slice(0, CODE_HEX)].map((digit) => Number.parseInt(digit, 16).toString(2).padStart(4, '0')).join('')
+  const bits = Array.from(hash.slice(0, CODE_HEX), (digit) => Number.parseInt(digit, 16).toString(2).padStart(4, '0')).join('')
   const signs = Array.from({ length: SIGNS }, (_, i) => ALPHABET[Number.parseInt(bits.slice(i * BITS, (i + 1) * BITS), 2)] ?? '')
   return signs.join('').replace(/(.{4})(?=.)/g, '$1-')
 }
@@ -29,7 +29,7 @@ export function checkCode(hash: string): string {
  * @returns null for what is no check code
  */
 export function hashPrefixOf(typed: string): string | null {
-  const signs = [...typed.toUpperCase().replace(/[\s-]/g, '')].map((sign) => MISTAKEN[sign] ?? sign)
+  const signs = Array.from(typed.toUpperCase().replace(/[\s-]/g, ''), (sign) => MISTAKEN[sign] ?? sign)
   if (signs.length !== SIGNS || signs.some((sign) => !ALPHABET.includes(sign))) return null
   const bits = signs.map((sign) => ALPHABET.indexOf(sign).toString(2).padStart(BITS, '0')).join('')
   return Array.from({ length: CODE_HEX }, (_, i) => Number.parseInt(bits.slice(i * 4, i * 4 + 4), 2).toString(16)).join('')

@@ -110,7 +110,12 @@ export const EVENT_SHAPES = {
     // The letter of an examination in which every test was done is longer than a note by hand.
     text: words(60_000).min(1),
     of: RECORD_POINT.default(undefined).optional(),
-    zone: yup.string().strict().max(60).matches(/^[A-Za-z0-9_+/-]+$/).optional(),
+    zone: yup
+      .string()
+      .strict()
+      .max(60)
+      .matches(/^[A-Za-z0-9_+/-]+$/)
+      .optional(),
     edited: yup.boolean().strict().optional(),
   }),
   'summary-given': event('summary-given', {

@@ -128,7 +128,7 @@ describe('a log as a log', () => {
     expect(historyIssues([...record.events, addendum, event({ type: 'plan-chosen', mode: 'quickest-answer' })]).map((i) => i.what)).toEqual([
       'comes after the signature',
     ])
-    const no = event({ type: 'screen-answered', item: 'saddle', answer: 'no' })
+    const no = event({ type: 'screen-answered', item: 'saddle-numb', answer: 'no' })
     expect(historyIssues([...record.events, no]).map((i) => i.what)).toEqual(['comes after the signature'])
   })
 })

@@ -34,6 +34,10 @@ function formatterOf(zone: string): Intl.DateTimeFormat {
  */
 export function momentInZone(at: number, zone: string): string {
   if (Number.isNaN(new Date(at).getTime())) return 'at an unreadable time'
-  const parts = Object.fromEntries(formatterOf(zone).formatToParts(at).map(({ type, value }) => [type, value]))
+  const parts = Object.fromEntries(
+    formatterOf(zone)
+      .formatToParts(at)
+      .map(({ type, value }) => [type, value]),
+  )
   return `${parts.day ?? ''} ${parts.month ?? ''} ${parts.year ?? ''}, ${parts.hour ?? ''}:${parts.minute ?? ''}`
 }

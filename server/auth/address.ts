@@ -11,5 +11,8 @@ export function networkOf(address: string): string {
   const left = head === '' ? [] : head.split(':')
   const right = tail === undefined || tail === '' ? [] : tail.split(':')
   const groups = tail === undefined ? left : [...left, ...Array.from({ length: Math.max(0, 8 - left.length - right.length) }, () => '0'), ...right]
-  return `${groups.slice(0, 4).map((group) => Number.parseInt(group, 16).toString(16)).join(':')}::/64`
+  return `${groups
+    .slice(0, 4)
+    .map((group) => Number.parseInt(group, 16).toString(16))
+    .join(':')}::/64`
 }

@@ -20,7 +20,7 @@ export interface Asking {
 /** What a door answers, and the cookie it sets: a token, none any more, or as it was. */
 export interface AtDoor<T> {
   readonly came: T
-  readonly cookie?: { readonly token: string | null; /** By which this browser is known again. */ readonly device?: string }
+  readonly cookie?: { readonly token: string | null /** By which this browser is known again. */; readonly device?: string }
 }
 
 /** Headers that the start program sets, and that it removes from what came in. */

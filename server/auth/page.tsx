@@ -15,7 +15,7 @@ import { type AccessOf, type PageName, type RouteName, type RouteParams } from '
 type Open = 'anyone' | 'half'
 
 /** What whoever is let in to a route is given. The database comes with the permission, and from nowhere else. */
-export type Given<R extends RouteName> = AccessOf<R> extends Open ? Record<never, never> : { readonly who: Who; readonly db: Db }
+export type Given<R extends RouteName> = AccessOf<R> extends Open ? unknown : { readonly who: Who; readonly db: Db }
 
 /** What a page is drawn with. */
 export type PageContext<R extends PageName> = {
@@ -92,12 +92,7 @@ async function contextOf<R extends PageName>(name: R, params: Readonly<Record<st
 }
 
 /** @returns null for metadata that is not to be told; a page goes where its visitor may */
-async function admitted<R extends PageName>(
-  name: R,
-  params: Readonly<Record<string, string>>,
-  search: Search,
-  reads: boolean,
-): Promise<PageContext<R> | null> {
+async function admitted<R extends PageName>(name: R, params: Readonly<Record<string, string>>, search: Search, reads: boolean): Promise<PageContext<R> | null> {
   const [jar, sent] = [await cookies(), await headers()]
   const now = Date.now()
   const named = decodedParams(params)

@@ -55,5 +55,7 @@ describe('the path of a request', () => {
 })
 
 const spelt = fc
-  .array(fc.constantFrom('/', '.', '..', '%2e', '%2F', '%5c', '%', '%25', 'today', 'settings', 'trail', '_next', '?', '#', '\\', ' ', ';', '%00', '%C3%A9'), { maxLength: 8 })
+  .array(fc.constantFrom('/', '.', '..', '%2e', '%2F', '%5c', '%', '%25', 'today', 'settings', 'trail', '_next', '?', '#', '\\', ' ', ';', '%00', '%C3%A9'), {
+    maxLength: 8,
+  })
   .map((parts) => `/${parts.join('')}`)

@@ -1,6 +1,6 @@
 /** A request target as the program serves it: one path in its normal form, and the query as it was sent. */
 export type RequestPath =
-  | { readonly ok: true; readonly path: string; /** With its question mark; '' without one. */ readonly query: string }
+  | { readonly ok: true; readonly path: string /** With its question mark; '' without one. */; readonly query: string }
   /** The same path without the slash at its end is normal. */
   | { readonly ok: false; readonly normal: string }
   | { readonly ok: false; readonly normal?: undefined }

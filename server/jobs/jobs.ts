@@ -37,4 +37,4 @@ export interface JobRequest {
 }
 export type JobResponse =
   | { readonly id: number; readonly ok: true; readonly output: unknown }
-  | { readonly id: number; readonly ok: false; readonly what: string; /** Of the system: that a disk is full is told as that. */ readonly code: string }
+  | { readonly id: number; readonly ok: false; readonly what: string /** Of the system: that a disk is full is told as that. */; readonly code: string }

@@ -44,7 +44,9 @@ export function noteTexts(all: readonly Outgoing[], template: TemplateId): strin
 
 /** The note as Markdown, one examination after the other. */
 export function noteMarkdown(all: readonly Outgoing[], template: TemplateId): string {
-  return all.map((out) => toMarkdown(arranged(noteOf(out.assessment, out.title.who, out.title), template), `Note: ${out.title.about}, ${out.title.when}`)).join('\n\n')
+  return all
+    .map((out) => toMarkdown(arranged(noteOf(out.assessment, out.title.who, out.title), template), `Note: ${out.title.about}, ${out.title.when}`))
+    .join('\n\n')
 }
 
 /** One FHIR bundle of one or more examinations; a resource that several share stands in it once. */

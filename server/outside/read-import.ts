@@ -9,7 +9,7 @@ import { canonical, sha256 } from '../../db/chain'
 
 /** A file that was read as far as it can be without the clinic, or why it is none. */
 export type ReadImport =
-  | { readonly as: 'exam'; readonly file: ExamFile; /** SHA-256 of what was read. */ readonly hash: string }
+  | { readonly as: 'exam'; readonly file: ExamFile /** SHA-256 of what was read. */; readonly hash: string }
   | { readonly as: 'case' | 'fhir' | 'not-json' | 'unshowable' }
   | { readonly as: 'wrong'; readonly issues: readonly Issue[] }
   /** A signature in it that is not what its own record gives. */

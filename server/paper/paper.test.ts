@@ -27,8 +27,8 @@ const outOf = (record: Told): Outgoing => ({
     born: '1983-04-11',
     number: 101,
     claimed: false,
-  code: null,
-  day: '2026-03-03',
+    code: null,
+    day: '2026-03-03',
   },
 })
 const squeezed = (text: string) => text.replace(/\s+/g, ' ').trim()

@@ -98,7 +98,10 @@ describe('the outbox of somebody who is signed in', () => {
   it('takes up what an earlier program left, in clear or sealed with its one key, and sends it as whose it is', async () => {
     const store = await openStore()
     await store.put('waiting', { id: event.id, examId: EXAM, event })
-    const under = await wrap(new TextEncoder().encode(JSON.stringify(event)).buffer, Uint8Array.from(atob(keyFor('wenna', 'earlier')), (sign) => sign.charCodeAt(0)))
+    const under = await wrap(
+      new TextEncoder().encode(JSON.stringify(event)).buffer,
+      Uint8Array.from(atob(keyFor('wenna', 'earlier')), (sign) => sign.charCodeAt(0)),
+    )
     await store.put('waiting', { id: 'sealed-before', examId: EXAM, by: 'wenna', sealed: under })
     store.close()
     expect(await (await openOutbox({ ...(await sealed(await newWindow())), by: event.by })).waitingOf(EXAM)).toEqual([event])

@@ -8,10 +8,7 @@ export interface Receipt {
   readonly mac: string
 }
 
-const RECEIPT = yup
-  .object({ length: yup.number().required(), hash: yup.string().required(), mac: yup.string().required() })
-  .nullable()
-  .default(null)
+const RECEIPT = yup.object({ length: yup.number().required(), hash: yup.string().required(), mac: yup.string().required() }).nullable().default(null)
 
 /** The receipt of an answer; null where there is none, as in practice. */
 export function receiptIn(body: unknown): Receipt | null {

@@ -63,7 +63,17 @@ export interface Session {
 }
 
 export function createSession(examId: string, stored: readonly ExamEvent[], ports: Ports, receipt: Receipt | null = null): Session {
-  let state: SessionState = { onDisk: stored, receipt, waiting: [], exam: examFrom(stored), reachable: true, lasting: true, aside: [], problem: null, foreign: null }
+  let state: SessionState = {
+    onDisk: stored,
+    receipt,
+    waiting: [],
+    exam: examFrom(stored),
+    reachable: true,
+    lasting: true,
+    aside: [],
+    problem: null,
+    foreign: null,
+  }
   let sending = false
   let collecting = false
   /** Another window wrote while this one was sending, or the record turned out to differ from what this window shows. */
@@ -198,7 +208,12 @@ export function createSession(examId: string, stored: readonly ExamEvent[], port
     if (whole.kind !== 'stored') return false
     const there = new Set(whole.events.map((event) => event.id))
     const lost = onDisk.filter((event) => !there.has(event.id))
-    const asides = lost.map((event) => ({ id: event.id, examId, event, why: 'The server lost this when an older backup was put back, and did not take it again.' }))
+    const asides = lost.map((event) => ({
+      id: event.id,
+      examId,
+      event,
+      why: 'The server lost this when an older backup was put back, and did not take it again.',
+    }))
     await quietly((box) => box.setAside(asides))
     replace(whole.events, stillWaiting(whole.events), { aside: [...state.aside, ...asides], ...(whole.receipt && { receipt: whole.receipt }) })
     return true

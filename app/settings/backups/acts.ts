@@ -32,7 +32,18 @@ export const restoreBackup: DoorAct = async (asking, name, identity) => {
   if (!before.ok) return { came: { what: `What is there now could not be backed up first: ${before.what}`, kept: KEPT, do: 'Mend that first.' } }
   endStreams()
   const key = yup.string().strict().max(200).defined().validateSync(identity)
-  const came = await withDbClosed(() => restore({ from: wanted.file, folder: dataFolder, identity: key, keyFolder, anchorFolder, now: asking.now, own: true, verify: (file) => runJob('verify', { file, against: {} }) }))
+  const came = await withDbClosed(() =>
+    restore({
+      from: wanted.file,
+      folder: dataFolder,
+      identity: key,
+      keyFolder,
+      anchorFolder,
+      now: asking.now,
+      own: true,
+      verify: (file) => runJob('verify', { file, against: {} }),
+    }),
+  )
   if (!came.ok) return { came: { what: came.what, kept: KEPT, do: came.do } }
   forgetVisits()
   noteOnTrail(asking, 'restored', '', path.basename(wanted.file))

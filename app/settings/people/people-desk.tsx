@@ -32,7 +32,15 @@ interface Invitation {
 const STATES = { invited: 'invited, no password yet', over: 'invitation is over' } as const
 
 /** Adds people, changes what they may do, and makes invitations. Nobody here learns another's password. */
-export function PeopleDesk({ people, own, fresh }: { readonly people: readonly SomebodyShown[]; readonly own: string; /** The password was typed a moment ago. */ readonly fresh: boolean }) {
+export function PeopleDesk({
+  people,
+  own,
+  fresh,
+}: {
+  readonly people: readonly SomebodyShown[]
+  readonly own: string /** The password was typed a moment ago. */
+  readonly fresh: boolean
+}) {
   const router = useRouter()
   const [invitation, setInvitation] = useState<(Invitation & { readonly name: string }) | null>(null)
   const [problem, setProblem] = useState<Problem | null>(null)

@@ -25,7 +25,7 @@ export const POST = route('/today/keep', { as: 'json' }, ({ body, who, visitor, 
   const have = body.have as Readonly<Record<string, unknown>>
   const now = new Date()
   const rows = rowsOfDay(db, now).slice(0, MOST)
-  const fresh = rows.filter(({ examId }) => (typeof have[examId] !== 'number' || have[examId] < recordOf(db, examId).seq))
+  const fresh = rows.filter(({ examId }) => typeof have[examId] !== 'number' || have[examId] < recordOf(db, examId).seq)
   const asking = askingOf(request, visitor, now.getTime())
   const records = fresh.flatMap(({ examId }) => {
     const record = recordToKeep(db, examId, who)

@@ -5,9 +5,9 @@ import type { Setting } from '../../record/event'
 import type { Side } from '../../vocabulary/side'
 
 export const FORMAT = 'dust-lantern-exam'
-/** What is written. Version 2 adds episodes, moments and treatments; version 3 letters, summaries, own words to a section and angles from a picture. Older files hold none of them, and are read. */
-export const VERSION = 3
-export const READ_VERSIONS = [1, 2, 3] as const
+/** What is written. Version 2 adds episodes, moments and treatments; version 3 letters, summaries, own words to a section and angles from a picture; version 4 the record a signature or paper was made from, and what is told about safety after signing. Older files hold none of them, and are read. */
+export const VERSION = 4
+export const READ_VERSIONS = [1, 2, 3, 4] as const
 
 /** A whole examination: who, and everything that happened. */
 export interface ExamFile {

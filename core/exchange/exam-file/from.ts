@@ -3,6 +3,7 @@ import { EDITION } from '../../edition'
 import { admitAll } from '../../record/admit'
 import { eventIssues } from '../../record/event-schema'
 import type { ExamEvent } from '../../record/event'
+import { isLateSafety } from '../../record/late-safety'
 import { PAPERS } from '../../record/paper-events'
 import { historyIssues } from '../../record/history'
 import { RULEBOOK } from '../../safety/rulebook'
@@ -99,9 +100,11 @@ function readWhole(file: Partial<ExamFile> & Pick<ExamFile, 'exam' | 'events'>):
 
 /** What a file says is of its version; from version 2 the head says of the episode what the events do. */
 function versionIssues({ version = VERSION, exam, events }: Pick<ExamFile, 'exam' | 'events'> & { readonly version?: number }): readonly Issue[] {
-  const late = events.findIndex((event) => sinceVersion(event) > version)
+  const signed = events.findIndex((event) => event.type === 'exam-signed')
+  const since = (event: ExamEvent, at: number) => (signed !== -1 && at > signed && isLateSafety(event) ? 4 : sinceVersion(event))
+  const late = events.findIndex((event, at) => since(event, at) > version)
   const event = events[late]
-  if (event) return [{ pointer: `/events/${late}`, what: `belongs to version ${sinceVersion(event)} of the file` }]
+  if (event) return [{ pointer: `/events/${late}`, what: `belongs to version ${since(event, late)} of the file` }]
   if (version === 1) return exam.episode === undefined ? [] : [{ pointer: '/exam/episode', what: 'belongs to version 2 of the file' }]
   if (exam.episode === undefined) return []
   const continued = events.find((e) => e.type === 'episode-continued')
@@ -113,7 +116,8 @@ function versionIssues({ version = VERSION, exam, events }: Pick<ExamFile, 'exam
 const SINCE_TWO: ReadonlySet<string> = new Set(['episode-continued', 'treatment-given', 'treatment-answered', 'sign-marked', 'baseline-pinned'])
 
 /** The first version of the file that could hold this event. */
-function sinceVersion(event: ExamEvent): 1 | 2 | 3 {
+function sinceVersion(event: ExamEvent): 1 | 2 | 3 | 4 {
+  if ('of' in event && event.of !== undefined) return 4
   if (PAPERS.has(event.type) || (event.type === 'note-written' && event.section !== undefined)) return 3
   if (event.type === 'stage-answered' && 'picture' in event.answer) return 3
   return SINCE_TWO.has(event.type) || (event.type === 'test-started' && event.moment !== undefined) ? 2 : 1

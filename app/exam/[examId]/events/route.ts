@@ -51,7 +51,9 @@ export const POST = route('/exam/[examId]/events', { as: 'json' }, async ({ para
   const events = whole.slice(after)
   const receipt = seq > 0 ? receiptFor(examId, { length: seq, hash }) : null
   // A window whose entries clash does not know the record: it is told it, whether anything was stored or not.
-  return first && !taken?.stored ? Response.json({ ...first.problem, refused: all, events, receipt }, { status: 422 }) : Response.json({ events, refused: all, receipt })
+  return first && !taken?.stored
+    ? Response.json({ ...first.problem, refused: all, events, receipt }, { status: 422 })
+    : Response.json({ events, refused: all, receipt })
 })
 
 /** The events after the first `after` of them. */

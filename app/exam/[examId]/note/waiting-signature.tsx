@@ -43,10 +43,7 @@ function SignAgain({ event, onSigned }: { readonly event: ExamSigned; readonly o
   const { assessment } = useExam()
   const { signing, sign } = useSigning()
   const { frozen } = event
-  const differences = useMemo(
-    () => (frozen ? differencesOf(frozen, freeze(assessment, { intervals: false }), { intervals: false }) : []),
-    [frozen, assessment],
-  )
+  const differences = useMemo(() => (frozen ? differencesOf(frozen, freeze(assessment, { intervals: false }), { intervals: false }) : []), [frozen, assessment])
   return (
     <>
       {differences.length > 0 ? (
