@@ -160,12 +160,19 @@ describe('the referral letter', () => {
   it('says where another urgency is chosen than the record asks for, and can be written anew', async () => {
     renderAround(made('halted'), <LetterScreen title={TITLE} />)
     await userEvent.click(screen.getByRole('radio', { name: 'Routine' }))
-    expect(screen.getByText('The record asks for: emergency.')).toBeVisible()
+    expect(screen.getByText(/^The record asks for: emergency\. A letter that asks for less is not kept, saved or printed/)).toBeVisible()
+    for (const name of ['Keep it with the examination', 'Text', 'Print']) expect(screen.getByRole('button', { name })).toBeDisabled()
     const body = screen.getByLabelText<HTMLTextAreaElement>(/The letter, written from the record/)
     const first = body.value
     await userEvent.type(body, 'x')
     await userEvent.click(screen.getByRole('button', { name: 'Write it anew from the record' }))
     expect(body).toHaveValue(first)
+  })
+
+  it('can be written after the signature, and leaves what was signed as it is', async () => {
+    renderAround(made('signed'), <LetterScreen title={TITLE} />)
+    await userEvent.click(screen.getByRole('button', { name: 'Keep it with the examination' }))
+    expect(screen.getByRole('region', { name: 'Kept' })).toHaveTextContent('Letter 1, routine')
   })
 
   it('follows a halt that comes while it is open, until another urgency is chosen', async () => {
@@ -188,12 +195,6 @@ describe('the referral letter', () => {
     expect(paper).toHaveTextContent('Possible cauda equina syndrome')
     await userEvent.click(screen.getByRole('radio', { name: 'Same day' }))
     expect(paper.textContent).toMatch(/^SAME DAY/)
-  })
-
-  it('can be written after the signature, and leaves what was signed as it is', async () => {
-    renderAround(made('signed'), <LetterScreen title={TITLE} />)
-    await userEvent.click(screen.getByRole('button', { name: 'Keep it with the examination' }))
-    expect(screen.getByRole('region', { name: 'Kept' })).toHaveTextContent('Letter 1, routine')
   })
 })
 

@@ -92,7 +92,7 @@ export function LetterScreen({ title }: { readonly title: Titled }) {
           {urgency !== urgencyOf(assessment) && (
             <p className={`mt-1 text-sm ${isLess ? 'font-semibold text-halt' : 'text-ash'}`}>
               The record asks for: {URGENCY_NAMES[urgencyOf(assessment)].toLowerCase()}.
-              {isLess && ' A letter that asks for less is not kept; open the halt with a reason first.'}
+              {isLess && ' A letter that asks for less is not kept, saved or printed; open the halt with a reason first.'}
             </p>
           )}
         </div>
@@ -117,8 +117,10 @@ export function LetterScreen({ title }: { readonly title: Titled }) {
           <Button look="main" onClick={keep} disabled={body.trim() === '' || isLess}>
             Keep it with the examination
           </Button>
-          <Button onClick={() => saveHere(`${text}\n`, 'text/plain', `letter-${title.stem}.txt`)}>Text</Button>
-          <Button onClick={() => window.print()}>
+          <Button disabled={isLess} onClick={() => saveHere(`${text}\n`, 'text/plain', `letter-${title.stem}.txt`)}>
+            Text
+          </Button>
+          <Button disabled={isLess} onClick={() => window.print()}>
             <Printer size={18} aria-hidden="true" /> Print
           </Button>
         </div>
