@@ -59,4 +59,19 @@ export default tseslint.config(
       'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Time comes in by argument.' }],
     },
   },
+  {
+    // What is typed and not kept in these words would lie in the browser's own restored tabs and suggestions, with names in it.
+    files: ['app/**/*.tsx', 'ui/**/*.tsx'],
+    ignores: ['**/*.test.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            'JSXOpeningElement[name.name=/^(input|textarea)$/]:not(:has(> JSXAttribute[name.name="autoComplete"])):not(:has(> JSXAttribute[name.name="type"][value.value=/^(checkbox|radio|range|file|color|hidden)$/]))',
+          message: 'Say autoComplete="off", or what the browser may fill in.',
+        },
+      ],
+    },
+  },
 )

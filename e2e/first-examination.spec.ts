@@ -121,7 +121,7 @@ test('a new person: story, five pelvic tests, a leg raise with the ankle, the no
   await expectAccessible(page)
   await page.getByRole('button', { name: 'Sign', exact: true }).click()
   await page.getByRole('button', { name: 'Sign it' }).click()
-  await expect(page.getByText('Signed. It takes addenda only.')).toBeVisible()
+  await expect(page.getByText('Signed. It takes addenda, and what is told about safety.')).toBeVisible()
   await expectSaved(page)
   await page.getByRole('link', { name: 'Today', exact: true }).click()
   await expect(page.getByRole('link', { name: /^\d\d:\d\d Wenna Saltmarsh/ })).toContainText('signed')

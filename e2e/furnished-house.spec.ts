@@ -127,7 +127,7 @@ test('two windows, an exam file that travels, and an evaluation that agrees with
   await second.goto(`${clinic.url}/exam/${corwin}/note`)
   await second.getByRole('button', { name: 'Sign', exact: true }).click()
   await second.getByRole('button', { name: 'Sign it' }).click()
-  await expect(second.getByText('Signed. It takes addenda only.')).toBeVisible()
+  await expect(second.getByText('Signed. It takes addenda, and what is told about safety.')).toBeVisible()
   await expectSaved(second)
   await away.context().setOffline(false)
   const lying = away.getByRole('region', { name: 'Set aside' })

@@ -92,7 +92,7 @@ async function answerTo<R extends DataName>(
     const url = new URL(request.url)
     const now = Date.now()
     // The framework gives none where an address names nothing.
-    const params: Readonly<Record<string, string>> = (await (context.params)) ?? {}
+    const params: Readonly<Record<string, string>> = (await context.params) ?? {}
     const admission = admit(name, params, credentialsOf(request), now)
     if (!admission.ok) return refusedAccess(admission.why)
     const { visitor } = admission

@@ -22,7 +22,7 @@ export function PersonFields({ fields, errors, today, autoFocus = false, onChang
         {(tie) => <input {...tie} value={fields.name} onChange={change('name')} autoFocus={autoFocus} autoComplete="off" className={BOX} />}
       </Field>
       <Field label="Date of birth, if known" error={errors.born} className="min-w-44">
-        {(tie) => <input {...tie} type="date" min="1900-01-01" max={today} value={fields.born} onChange={change('born')} className={BOX} />}
+        {(tie) => <input autoComplete="off" {...tie} type="date" min="1900-01-01" max={today} value={fields.born} onChange={change('born')} className={BOX} />}
       </Field>
       <Field label="Work or daily load" error={errors.work} className="min-w-44 grow">
         {(tie) => <input {...tie} value={fields.work} onChange={change('work')} autoComplete="off" className={BOX} />}

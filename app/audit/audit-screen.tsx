@@ -35,10 +35,12 @@ export function AuditScreen({ names, lead, year }: Props) {
     <>
       <form className="no-print mt-4 flex flex-wrap items-end gap-3" onSubmit={(e) => e.preventDefault()}>
         <Field label="From" className="w-44">
-          {(tie) => <input {...tie} type="date" value={asked.from} max={asked.to} onChange={(e) => set({ from: e.target.value })} className={BOX} />}
+          {(tie) => (
+            <input autoComplete="off" {...tie} type="date" value={asked.from} max={asked.to} onChange={(e) => set({ from: e.target.value })} className={BOX} />
+          )}
         </Field>
         <Field label="To" className="w-44" error={stretch ? undefined : 'The last day comes before the first.'}>
-          {(tie) => <input {...tie} type="date" value={asked.to} onChange={(e) => set({ to: e.target.value })} className={BOX} />}
+          {(tie) => <input autoComplete="off" {...tie} type="date" value={asked.to} onChange={(e) => set({ to: e.target.value })} className={BOX} />}
         </Field>
         <Field label="Region of the first complaint" className="w-56">
           {(tie) => (

@@ -25,6 +25,7 @@ export function TestList() {
           <Search size={18} aria-hidden="true" className="text-ash" />
           <span className="sr-only">Find by name, posture or structure</span>
           <input
+            autoComplete="off"
             value={wanted}
             onChange={(e) => setWanted(e.target.value)}
             placeholder="Name, posture or structure"

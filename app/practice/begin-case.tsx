@@ -32,7 +32,18 @@ export function BeginCase({ next }: { readonly next: Readonly<Record<Region, num
     <DoorForm label="Begin a case" submit="Begin" onSend={begin} className="max-w-xl">
       <Choice name="Region" value={region} onChange={setRegion} options={REGIONS} />
       <Field label="Number of the case" hint={`Left empty: your next one, ${next[region]}. The same number is the same person for everybody.`}>
-        {(tie) => <input {...tie} type="number" min={1} max={99999} value={number} onChange={(e) => setNumber(e.target.value)} className={`${BOX} max-w-40`} />}
+        {(tie) => (
+          <input
+            autoComplete="off"
+            {...tie}
+            type="number"
+            min={1}
+            max={99999}
+            value={number}
+            onChange={(e) => setNumber(e.target.value)}
+            className={`${BOX} max-w-40`}
+          />
+        )}
       </Field>
     </DoorForm>
   )

@@ -108,6 +108,7 @@ function LineRow({
           <label>
             <span className="sr-only">Start in percent, {title}</span>
             <input
+              autoComplete="off"
               value={percent}
               inputMode="decimal"
               onChange={(e) => setPercent(e.target.value)}
@@ -124,6 +125,7 @@ function LineRow({
           <label className="block">
             <span className="sr-only">Source of the figure, {title}</span>
             <input
+              autoComplete="off"
               value={source}
               onChange={(e) => setSource(e.target.value)}
               placeholder="Where it comes from"

@@ -50,6 +50,7 @@ export function TurnsSettings({ own }: { readonly own: readonly OwnTurn[] }) {
                       <span className="text-ash">–</span>
                     ) : (
                       <input
+                        autoComplete="off"
                         aria-label={`Seconds from ${POSTURE_WORDS[from].toLowerCase()} to ${POSTURE_WORDS[to].toLowerCase()}`}
                         defaultValue={table[from][to]}
                         inputMode="numeric"

@@ -79,6 +79,7 @@ export function DayBook({ today, earlier, title, day, made }: Props) {
           <Search size={18} aria-hidden="true" className="text-ash" />
           <span className="sr-only">Find by name, number or complaint</span>
           <input
+            autoComplete="off"
             value={wanted}
             onChange={(e) => setWanted(e.target.value)}
             onKeyDown={(e) => {

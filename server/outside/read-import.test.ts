@@ -29,6 +29,8 @@ describe('a file that is signed', () => {
   })
 
   it('of an edition that cannot be computed here stays a claim of the file', () => {
-    expect(read((text) => text.replace(/"edition":\{[^}]*\},"findings"/, '"edition":{"catalogue":99,"rules":99,"register":99},"findings"')).as).toMatch(/exam|wrong/)
+    expect(read((text) => text.replace(/"edition":\{[^}]*\},"findings"/, '"edition":{"catalogue":99,"rules":99,"register":99},"findings"')).as).toMatch(
+      /exam|wrong/,
+    )
   })
 })

@@ -72,6 +72,7 @@ export function OpenGate({ closed }: { readonly closed: ClosedGate }) {
           <label className="grow">
             <span className="sr-only">Reason for going on all the same</span>
             <input
+              autoComplete="off"
               autoFocus
               value={why}
               maxLength={300}

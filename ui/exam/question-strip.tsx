@@ -64,6 +64,7 @@ export function QuestionStrip({ group, ask, item, progress, rest, answered, onAn
           }}
         >
           <input
+            autoComplete="off"
             autoFocus
             name="why"
             maxLength={300}

@@ -126,7 +126,7 @@ export function WhoseDialog({ examId, person, signed, onClose }: Props) {
         )}
         <p className="text-ash">{consequence(wrong, person, other, signed)}</p>
         <Field label="Why" error={said ?? undefined}>
-          {(tie) => <input {...tie} value={why} maxLength={300} onChange={(e) => setWhy(e.target.value)} className={BOX} />}
+          {(tie) => <input autoComplete="off" {...tie} value={why} maxLength={300} onChange={(e) => setWhy(e.target.value)} className={BOX} />}
         </Field>
         {problem && <ProblemNotice problem={problem} />}
         <div className="flex gap-3">

@@ -91,7 +91,7 @@ export function NewSeries({ tests }: Props) {
           ]}
         />
         <Field label="Trials of each" className="w-28">
-          {(tie) => <input {...tie} name="trials" type="number" min={1} max={5} defaultValue={2} className={BOX} />}
+          {(tie) => <input autoComplete="off" {...tie} name="trials" type="number" min={1} max={5} defaultValue={2} className={BOX} />}
         </Field>
         <Pick
           label="People"

@@ -77,7 +77,7 @@ export function SeriesCard({ series, title, begun, usedSince, measure, limits, u
               className="mt-2 max-w-2xl"
               onSend={(typed) => enter(used ? { kind: 'given-back', why: typed('why') } : { kind: 'used', why: typed('why') })}
             >
-              <Field label="Why; it stays on record">{(tie) => <input {...tie} name="why" maxLength={300} className={BOX} />}</Field>
+              <Field label="Why; it stays on record">{(tie) => <input autoComplete="off" {...tie} name="why" maxLength={300} className={BOX} />}</Field>
             </DoorForm>
           )}
         </div>
@@ -180,7 +180,9 @@ function Enter({ series, limits, onEnter }: EnterProps) {
     >
       <div className="flex flex-wrap items-end gap-3">
         <Field label="Person" className="w-24">
-          {(tie) => <input {...tie} type="number" min={1} max={200} value={person} onChange={(e) => setPerson(e.target.value)} className={BOX} />}
+          {(tie) => (
+            <input autoComplete="off" {...tie} type="number" min={1} max={200} value={person} onChange={(e) => setPerson(e.target.value)} className={BOX} />
+          )}
         </Field>
         {setup.examiners === 2 && (
           <Field label="Examiner" className="w-28">
@@ -193,7 +195,7 @@ function Enter({ series, limits, onEnter }: EnterProps) {
           </Field>
         )}
         <Field label={`${counted(setup.trials, 'trial')}${yesNo ? ', positive or negative' : ', with commas'}`} className="min-w-44 grow">
-          {(tie) => <input {...tie} value={text} onChange={(e) => write(e.target.value)} className={BOX} />}
+          {(tie) => <input autoComplete="off" {...tie} value={text} onChange={(e) => write(e.target.value)} className={BOX} />}
         </Field>
         {setup.people === 'simulated' && (yesNo || limits) && <Button onClick={() => void measure()}>Measure a simulated person</Button>}
       </div>

@@ -14,7 +14,12 @@ export function WordsBox({ label, hint, onWords, labelled = '', className = '', 
   return (
     <label className="block">
       <span className={`mb-1 block ${labelled}`}>{label}</span>
-      <textarea {...rest} onChange={(e) => onWords(e.target.value)} className={`w-full rounded-card border border-edge bg-sheet px-3 py-2 ${className}`} />
+      <textarea
+        autoComplete="off"
+        {...rest}
+        onChange={(e) => onWords(e.target.value)}
+        className={`w-full rounded-card border border-edge bg-sheet px-3 py-2 ${className}`}
+      />
       {hint !== undefined && <span className="text-sm text-ash">{hint}</span>}
     </label>
   )

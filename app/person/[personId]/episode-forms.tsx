@@ -71,7 +71,7 @@ export function EpisodeForms({ personId, episode, open, due, today }: FormsProps
       {which === 'due' && (
         <Form label="Ask to come again" submit="Keep the day" onSend={(typed) => keep({ kind: 'due', on: typed('on') })}>
           <Field label="Day" className="w-48">
-            {(tie) => <input {...tie} type="date" name="on" min={today} defaultValue={due ?? ''} className={BOX} />}
+            {(tie) => <input autoComplete="off" {...tie} type="date" name="on" min={today} defaultValue={due ?? ''} className={BOX} />}
           </Field>
           {due !== null && (
             <Button className="self-end" onClick={() => void keep({ kind: 'due', on: null })}>
@@ -83,14 +83,14 @@ export function EpisodeForms({ personId, episode, open, due, today }: FormsProps
       {which === 'discharged' && (
         <Form label="Discharge" submit="Discharge" onSend={(typed) => keep({ kind: 'discharged', summary: typed('summary') })}>
           <Field label="Summary" hint="What was found, what changed, what was agreed. It stays on record." className="grow">
-            {(tie) => <textarea {...tie} name="summary" maxLength={2000} rows={3} className={`${BOX} py-2`} />}
+            {(tie) => <textarea autoComplete="off" {...tie} name="summary" maxLength={2000} rows={3} className={`${BOX} py-2`} />}
           </Field>
         </Form>
       )}
       {which === 'reopened' && (
         <Form label="Open the episode again" submit="Open again" onSend={(typed) => keep({ kind: 'reopened', why: typed('why') })}>
           <Field label="Why" className="grow">
-            {(tie) => <input {...tie} name="why" maxLength={300} className={BOX} />}
+            {(tie) => <input autoComplete="off" {...tie} name="why" maxLength={300} className={BOX} />}
           </Field>
         </Form>
       )}
@@ -138,10 +138,10 @@ export function EpisodeForms({ personId, episode, open, due, today }: FormsProps
           />
           <Pick label="By" name="how" options={CONFIRMED_BY.map((how) => [how, CONFIRMED_WORDS[how]])} />
           <Field label="Day" className="w-44">
-            {(tie) => <input {...tie} type="date" name="on" max={today} defaultValue={today} className={BOX} />}
+            {(tie) => <input autoComplete="off" {...tie} type="date" name="on" max={today} defaultValue={today} className={BOX} />}
           </Field>
           <Field label="In words, if you like" className="min-w-64 grow">
-            {(tie) => <input {...tie} name="words" maxLength={1000} className={BOX} />}
+            {(tie) => <input autoComplete="off" {...tie} name="words" maxLength={1000} className={BOX} />}
           </Field>
         </Form>
       )}
@@ -211,7 +211,7 @@ export function Withdraw({ personId, episode, entry }: Name & { readonly entry: 
       }}
     >
       <Field label="Why" className="grow">
-        {(tie) => <input {...tie} name="why" maxLength={300} className={BOX} />}
+        {(tie) => <input autoComplete="off" {...tie} name="why" maxLength={300} className={BOX} />}
       </Field>
     </Form>
   )

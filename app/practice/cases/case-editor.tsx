@@ -54,7 +54,9 @@ export function CaseEditor({ code, file, isKept }: Props) {
       <div>
         <DoorForm label="The case" submit="Keep this case" onSend={() => save(false)}>
           <Field label="Title, for teachers">
-            {(tie) => <input {...tie} maxLength={120} value={written.title} onChange={(e) => change({ title: e.target.value })} className={BOX} />}
+            {(tie) => (
+              <input autoComplete="off" {...tie} maxLength={120} value={written.title} onChange={(e) => change({ title: e.target.value })} className={BOX} />
+            )}
           </Field>
           <Choice
             name="Region"
@@ -135,6 +137,7 @@ export function CaseEditor({ code, file, isKept }: Props) {
           <Field label="Age" hint="Left empty: drawn." className="w-32">
             {(tie) => (
               <input
+                autoComplete="off"
                 {...tie}
                 type="number"
                 min={16}
@@ -146,15 +149,20 @@ export function CaseEditor({ code, file, isKept }: Props) {
             )}
           </Field>
           <Field label="What they say first" hint="In their words; left empty: drawn.">
-            {(tie) => <input {...tie} maxLength={300} value={written.words} onChange={(e) => change({ words: e.target.value })} className={BOX} />}
+            {(tie) => (
+              <input autoComplete="off" {...tie} maxLength={300} value={written.words} onChange={(e) => change({ words: e.target.value })} className={BOX} />
+            )}
           </Field>
           <Field label="How it began" hint="Left empty: drawn.">
-            {(tie) => <input {...tie} maxLength={300} value={written.began} onChange={(e) => change({ began: e.target.value })} className={BOX} />}
+            {(tie) => (
+              <input autoComplete="off" {...tie} maxLength={300} value={written.began} onChange={(e) => change({ began: e.target.value })} className={BOX} />
+            )}
           </Field>
           <Answers file={written} onChange={change} />
           <Field label="What it teaches" hint="Told after the case.">
             {(tie) => (
               <textarea
+                autoComplete="off"
                 {...tie}
                 rows={3}
                 maxLength={1000}

@@ -41,12 +41,16 @@ export function ClassForm({ written, known }: Props) {
         className="mt-2 max-w-xl"
         onSend={(typed) => save(typed, false)}
       >
-        <Field label="Title">{(tie) => <input {...tie} name="title" maxLength={80} defaultValue={known?.title ?? ''} className={BOX} />}</Field>
+        <Field label="Title">
+          {(tie) => <input autoComplete="off" {...tie} name="title" maxLength={80} defaultValue={known?.title ?? ''} className={BOX} />}
+        </Field>
         <Field
           label="Cases, one a line"
           hint={`A region and a number, as neck 14${written.length > 0 ? '; or the title of a case that was written here' : ''}.`}
         >
-          {(tie) => <textarea {...tie} name="cases" rows={6} defaultValue={known?.cases.map(named).join('\n') ?? ''} className={`${BOX} py-2`} />}
+          {(tie) => (
+            <textarea autoComplete="off" {...tie} name="cases" rows={6} defaultValue={known?.cases.map(named).join('\n') ?? ''} className={`${BOX} py-2`} />
+          )}
         </Field>
       </DoorForm>
       {known && !known.closed && (

@@ -27,7 +27,18 @@ export function EstimateAnswer({ item, done, onAnswer }: Props<EstimateItem>) {
       }}
     >
       <Field label={`Your estimate, ${item.min} to ${item.max}${item.unit}`} className="w-64">
-        {(tie) => <input {...tie} autoFocus inputMode="numeric" value={typed} disabled={done} onChange={(e) => setTyped(e.target.value)} className={BOX} />}
+        {(tie) => (
+          <input
+            autoComplete="off"
+            {...tie}
+            autoFocus
+            inputMode="numeric"
+            value={typed}
+            disabled={done}
+            onChange={(e) => setTyped(e.target.value)}
+            className={BOX}
+          />
+        )}
       </Field>
       <Button type="submit" look="main" size="large" disabled={!fits || done}>
         Answer

@@ -44,6 +44,7 @@ export function OverrideForm({ row, onDone }: { readonly row: Accuracy; readonly
         <label key={id} className="block text-sm">
           {name}
           <input
+            autoComplete="off"
             value={values[id] ?? ''}
             inputMode="decimal"
             onChange={(e) => setValues({ ...values, [id]: e.target.value })}
@@ -54,6 +55,7 @@ export function OverrideForm({ row, onDone }: { readonly row: Accuracy; readonly
       <label className="block min-w-64 flex-1 text-sm">
         Where the figure comes from
         <input
+          autoComplete="off"
           value={source}
           onChange={(e) => setSource(e.target.value)}
           className="block min-h-11 w-full rounded-card border border-edge bg-dust px-2 text-base"

@@ -39,6 +39,7 @@ export function RegisterTable({ rows, mayChange }: Props) {
         <label className="flex items-center gap-3">
           Find
           <input
+            autoComplete="off"
             value={typed}
             onChange={(e) => setTyped(e.target.value)}
             placeholder="thigh thrust, Laslett, A02"

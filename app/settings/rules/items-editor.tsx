@@ -65,6 +65,7 @@ export function ItemsEditor({ draft, onChange }: { readonly draft: RuleDraft; re
               <label className="flex items-center gap-2">
                 worth
                 <input
+                  autoComplete="off"
                   type="number"
                   min={0.5}
                   step={0.5}
@@ -155,6 +156,7 @@ function ItemFields({ item, at, onChange }: { readonly item: Item; readonly at: 
             ))}
           </select>
           <input
+            autoComplete="off"
             aria-label={label('value')}
             type="number"
             value={item.value}
@@ -206,6 +208,7 @@ function ItemFields({ item, at, onChange }: { readonly item: Item; readonly at: 
             <option value="under">under</option>
           </select>
           <input
+            autoComplete="off"
             aria-label={label('years')}
             type="number"
             min={0}

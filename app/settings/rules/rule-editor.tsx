@@ -30,7 +30,7 @@ export function RuleEditor({ start, onDone }: { readonly start: RuleDraft; reado
       <div className="flex flex-wrap gap-4">
         <label className="text-sm">
           Name
-          <input value={draft.name} onChange={(e) => change({ name: e.target.value })} className={`${FIELD} w-72`} />
+          <input autoComplete="off" value={draft.name} onChange={(e) => change({ name: e.target.value })} className={`${FIELD} w-72`} />
         </label>
         <label className="text-sm">
           Speaks for
@@ -51,7 +51,14 @@ export function RuleEditor({ start, onDone }: { readonly start: RuleDraft; reado
         </label>
         <label className="text-sm">
           {draft.counting === 'points' ? 'Points needed' : 'Conditions needed'}
-          <input type="number" min={1} value={draft.threshold} onChange={(e) => change({ threshold: Number(e.target.value) })} className={`${FIELD} w-28`} />
+          <input
+            autoComplete="off"
+            type="number"
+            min={1}
+            value={draft.threshold}
+            onChange={(e) => change({ threshold: Number(e.target.value) })}
+            className={`${FIELD} w-28`}
+          />
         </label>
       </div>
       <ItemsEditor draft={draft} onChange={(items) => change({ items })} />
@@ -62,12 +69,12 @@ export function RuleEditor({ start, onDone }: { readonly start: RuleDraft; reado
         <Figure name="People" value={draft.n} onChange={(t) => change({ n: number(t) })} />
         <label className="min-w-64 flex-1 text-sm">
           Where the figure comes from
-          <input value={draft.figureSource} onChange={(e) => change({ figureSource: e.target.value })} className={`${FIELD} w-full`} />
+          <input autoComplete="off" value={draft.figureSource} onChange={(e) => change({ figureSource: e.target.value })} className={`${FIELD} w-full`} />
         </label>
       </fieldset>
       <label className="mt-4 block text-sm">
         Note
-        <input value={draft.note} onChange={(e) => change({ note: e.target.value })} className={`${FIELD} w-full`} />
+        <input autoComplete="off" value={draft.note} onChange={(e) => change({ note: e.target.value })} className={`${FIELD} w-full`} />
       </label>
       <div className="mt-4 flex flex-wrap items-center gap-4">
         <Button type="submit" look="main">
@@ -87,7 +94,7 @@ function Figure({ name, value, onChange }: { readonly name: string; readonly val
   return (
     <label className="text-sm">
       {name}
-      <input defaultValue={value ?? ''} inputMode="decimal" onChange={(e) => onChange(e.target.value)} className={`${FIELD} w-28`} />
+      <input autoComplete="off" defaultValue={value ?? ''} inputMode="decimal" onChange={(e) => onChange(e.target.value)} className={`${FIELD} w-28`} />
     </label>
   )
 }

@@ -117,7 +117,7 @@ const SINCE_TWO: ReadonlySet<string> = new Set(['episode-continued', 'treatment-
 
 /** The first version of the file that could hold this event. */
 function sinceVersion(event: ExamEvent): 1 | 2 | 3 | 4 {
-  if ('of' in event && event.of !== undefined) return 4
+  if ('of' in event) return 4
   if (PAPERS.has(event.type) || (event.type === 'note-written' && event.section !== undefined)) return 3
   if (event.type === 'stage-answered' && 'picture' in event.answer) return 3
   return SINCE_TWO.has(event.type) || (event.type === 'test-started' && event.moment !== undefined) ? 2 : 1

@@ -56,6 +56,7 @@ export function AsideStrip({ bench, aside }: { readonly bench: Bench; readonly a
             Another reason <Key>{OWN_REASON_KEY}</Key>
           </label>
           <input
+            autoComplete="off"
             id={OWN_REASON_ID}
             value={own}
             onChange={(e) => setOwn(e.target.value)}

@@ -50,6 +50,7 @@ export function ReasonForm<T extends string>({ open, choice, reason, placeholder
         ))}
       </select>
       <input
+        autoComplete="off"
         autoFocus
         value={why}
         maxLength={300}

@@ -43,7 +43,7 @@ export function TreatmentStrip({ onKeep, onBack }: Props) {
     >
       <label className="min-w-64 grow">
         <span className="mb-1 block text-sm text-ash">What was treated, in words</span>
-        <input autoFocus value={words} maxLength={1000} onChange={(e) => setWords(e.target.value)} className={`${FIELD} w-full`} />
+        <input autoComplete="off" autoFocus value={words} maxLength={1000} onChange={(e) => setWords(e.target.value)} className={`${FIELD} w-full`} />
       </label>
       <Choice label="Kind" value={kind} options={TREATMENTS.map((id) => [id, TREATMENT_WORDS[id]])} onChange={setKind} />
       <Choice label="Region" value={region} options={ZONES.map((id) => [id, ZONE_WORDS[id]])} onChange={setRegion} />

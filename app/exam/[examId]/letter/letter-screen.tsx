@@ -75,6 +75,7 @@ export function LetterScreen({ title }: { readonly title: Titled }) {
         <label className="block">
           <span className="mb-1 block">To (may stay blank)</span>
           <input
+            autoComplete="off"
             value={to}
             maxLength={300}
             onChange={(e) => writeTo(e.target.value)}

@@ -19,15 +19,15 @@ export function AppointmentForm({ examId }: { readonly examId: string }) {
       <div className="mt-1 flex flex-wrap items-end gap-2">
         <label className="text-sm">
           <span className="block">Day</span>
-          <input type="date" value={day} onChange={(e) => setDay(e.target.value)} className={field} />
+          <input autoComplete="off" type="date" value={day} onChange={(e) => setDay(e.target.value)} className={field} />
         </label>
         <label className="text-sm">
           <span className="block">Time</span>
-          <input type="time" value={time} onChange={(e) => setTime(e.target.value)} className={field} />
+          <input autoComplete="off" type="time" value={time} onChange={(e) => setTime(e.target.value)} className={field} />
         </label>
         <label className="text-sm">
           <span className="block">Minutes</span>
-          <input type="number" min={5} max={480} value={minutes} onChange={(e) => setMinutes(e.target.value)} className={`${field} w-20`} />
+          <input autoComplete="off" type="number" min={5} max={480} value={minutes} onChange={(e) => setMinutes(e.target.value)} className={`${field} w-20`} />
         </label>
         <Button asChild>
           <a href={`/exam/${examId}/out/appointment.ics?${query.toString()}`} download>

@@ -90,6 +90,7 @@ export function CommitScreen() {
         >
           {(tie) => (
             <input
+              autoComplete="off"
               {...tie}
               type="number"
               min={0}

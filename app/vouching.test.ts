@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process'
 import { writeFileSync } from 'node:fs'
 import path from 'node:path'
 import { describe, expect, it } from 'vitest'
-import { POST as POST_EVENTS } from '../app/exam/[examId]/events/route'
+import { POST as POST_EVENTS } from './exam/[examId]/events/route'
 import { signatureOf } from '../core/exchange/freeze'
 import { composedId } from '../core/record/compose'
 import type { EventContent } from '../core/record/event'
@@ -15,8 +15,8 @@ import { codeOfExam, signatureByCode } from '../db/queries/signatures'
 import { seals } from '../db/schema'
 import { clinicOnDisk } from '../tests/clinic-on-disk'
 import { BUTTOCK, sorePelvis } from '../tests/people'
-import { environment } from './environment'
-import { CLOCK_BEHIND } from './clock'
+import { environment } from '../server/environment'
+import { CLOCK_BEHIND } from '../server/clock'
 
 clinicOnDisk({ DUST_LANTERN_DEMO: 'yes' })
 
@@ -74,7 +74,12 @@ describe('a record that is signed', () => {
       return spawnSync(process.execPath, ['scripts/check-note.mjs', file, asked], { encoding: 'utf8' })
     }
     expect(check(list, code)).toMatchObject({ status: 0 })
-    expect(check(list, code.replace(/^./, (first) => (first === '0' ? '1' : '0'))).status).toBe(1)
+    expect(
+      check(
+        list,
+        code.replace(/^./, (first) => (first === '0' ? '1' : '0')),
+      ).status,
+    ).toBe(1)
     expect(check({ ...list, signed: [...list.signed, '0'.repeat(25)] }, code).stderr).toMatch('was changed')
     const saved = path.join(environment().dataFolder, 'exam.json')
     writeFileSync(saved, JSON.stringify({ events: recordOf(db(), examId).events }))

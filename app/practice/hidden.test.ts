@@ -1,16 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import { POST as POST_BODY } from '../../app/practice/run/[runId]/body/route'
-import { GET as GET_RECORD } from '../../app/practice/run/[runId]/record/route'
+import { POST as POST_BODY } from './run/[runId]/body/route'
+import { GET as GET_RECORD } from './run/[runId]/record/route'
 import { testById } from '../../core/catalogue'
 import { bodyAnswer, sentDoing } from '../../core/trainer/body'
 import type { Doing } from '../../core/trainer/mechanics/strain'
 import { patientNamed } from '../../core/trainer/case-name'
 import { db } from '../../db'
 import { addAccount, addSession } from '../../db/queries/accounts'
-import { commitRun, runOf } from '../../db/queries/practice'
 import { clinicOnDisk } from '../../tests/clinic-on-disk'
 import { beginPractice, practise } from '../../tests/practised'
-import { digest } from '../auth/secrets'
+import { digest } from '../../server/auth/secrets'
 
 clinicOnDisk({ DUST_LANTERN_DEMO: 'no' })
 
@@ -50,9 +49,7 @@ describe('a case that a student takes', () => {
     const own = beginPractice(db(), { by: 'practitioner', case: CASE, at: NOW })
     expect(await (await GET_RECORD(asked('practitioner'), at(own))).json()).toMatchObject({ hidden: false, patient: { sources: truth.sources } })
 
-    commitRun(db(), run, { leader: null, certainty: 50, urgent: false } as unknown as Parameters<typeof commitRun>[2], NOW + 1)
-    expect(runOf(db(), run)?.by).toBe('student')
-    const done = practise(db(), { by: 'student', case: CASE, policy: 'plan', at: NOW } as Parameters<typeof practise>[1])
+    const done = practise(db(), { by: 'student', case: CASE, policy: 'plan', at: NOW })
     const after = (await (await GET_RECORD(asked('student'), at(done))).json()) as Sent
     expect(after).toMatchObject({ hidden: false, patient: { sources: truth.sources } })
     expect(after.judged).not.toBeNull()
