@@ -34,9 +34,17 @@ export function troubleOf(error: unknown): Condition | null {
   return found ? { kind: found[1], what: found[2] } : null
 }
 
+/** The same, where a disk that gives errors is looked at: SQLite says so too of one that is full or only read. */
+export function troubleHere(error: unknown, folder: string): Condition | null {
+  const trouble = troubleOf(error)
+  if (trouble?.kind !== 'damaged') return trouble
+  const now = looked(folder)
+  return now.kind === 'full' || now.kind === 'read-only' ? now : trouble
+}
+
 /** Remember what an error said of the disk. @returns what it said */
 export function noteTrouble(error: unknown): Condition | null {
-  const trouble = troubleOf(error)
+  const trouble = troubleHere(error, environment().dataFolder)
   if (trouble) {
     if (state.now.kind !== trouble.kind) log().error({ condition: trouble.kind }, 'nothing can be stored')
     state.now = trouble

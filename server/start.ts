@@ -11,7 +11,7 @@ import { finishRestore } from '../db/restore'
 import { NotOpened } from '../db/open'
 import { hasLead } from '../db/queries/accounts'
 import { thisClinic } from '../db/queries/this-clinic'
-import { conditionWords, noteTrouble, setCondition, troubleOf } from './condition'
+import { conditionWords, noteTrouble, setCondition, troubleHere } from './condition'
 import { everyDay } from './daily'
 import { newCode } from './auth/secrets'
 import { sealFactors } from './auth/own-account'
@@ -33,8 +33,7 @@ const held = globalThis as typeof globalThis & { dustLanternGate?: boolean }
 async function start(): Promise<void> {
   const env = environment()
   const dev = process.argv.includes('--dev')
-  const lock = locked(env)
-  await opened(env)
+  const lock = await opened(env)
   checkDemo(env)
   listErasures(db(), env.dataFolder)
   sealFactors()
@@ -84,17 +83,16 @@ async function start(): Promise<void> {
 
 /** Nothing else starts on this folder, resets it or restores into it meanwhile. */
 function locked({ dataFolder }: Environment): () => void {
+  mkdirSync(dataFolder, { recursive: true, mode: 0o700 })
+  const taken = takeLock(dataFolder)
+  if (!taken.ok) throw new Error('Dust Lantern cannot start: it runs on this folder already.')
   try {
-    mkdirSync(dataFolder, { recursive: true, mode: 0o700 })
-    const taken = takeLock(dataFolder)
-    if (!taken.ok) throw new Error('Dust Lantern cannot start: it runs on this folder already.')
     if (finishRestore(dataFolder)) log().info('a restore that was ended in the middle is finished')
     removeScratch(dataFolder)
     return taken.release
   } catch (error) {
-    // A disk that takes nothing is told at every address, not by a program that is not there.
-    if (troubleOf(error) === null) throw error
-    return () => undefined
+    taken.release()
+    throw error
   }
 }
 
@@ -102,19 +100,23 @@ function locked({ dataFolder }: Environment): () => void {
 const TRY_AGAIN_MS = 5000
 
 /**
- * Open the database. While that fails for its disk, every address says so in words, and it is tried again: whoever makes room or puts
- * the file back has nothing to restart.
+ * Take the folder and open the database. While that fails for its disk, every address says so in words, and it is tried again: whoever
+ * makes room or puts the file back has nothing to restart.
+ *
+ * @returns what lets the folder go
  */
-async function opened(env: Environment): Promise<void> {
+async function opened(env: Environment): Promise<() => void> {
   let closed: http.Server | https.Server | null = null
+  let lock: (() => void) | null = null
   for (;;) {
     try {
+      lock ??= locked(env)
       db()
       if (closed) await new Promise((resolve) => closed?.close(resolve) && closed.closeAllConnections())
       setCondition({ kind: 'well' })
-      return
+      return lock
     } catch (error) {
-      const trouble = troubleOf(error)
+      const trouble = troubleHere(error, env.dataFolder)
       if (error instanceof NotOpened || trouble === null || !('what' in trouble)) throw error
       log().fatal({ error: loggable(error) }, 'the database cannot be opened')
       setCondition({ kind: 'closed', what: trouble.what })
