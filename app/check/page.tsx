@@ -43,7 +43,7 @@ export default page('/check', ({ who, db, search, visitor, address, now }) => {
               />
             )}
           </Field>
-          <Button type="submit" look="main" className="mb-7">
+          <Button type="submit" look="main" className="mb-6">
             Check
           </Button>
         </form>
