@@ -3,7 +3,7 @@ import { conditionWords, noteTrouble } from './condition'
 import { db } from '../db'
 import { ADDRESS_HEADER, credentialsOf } from './auth/asking'
 import { noteRead } from './auth/openings'
-import type { Given } from './auth/page'
+import type { GrantedBy } from './auth/page'
 import type { DataName, RouteParams } from './auth/routes'
 import { environment, isOwnHost } from './environment'
 import { admit, REFUSALS, type Visitor } from './identity'
@@ -34,7 +34,7 @@ export type RouteContext<R extends DataName, B> = {
   readonly visitor: Visitor
   readonly url: URL
   readonly now: number
-} & Given<R>
+} & GrantedBy<R>
 
 declare const GUARDED: unique symbol
 

@@ -1,5 +1,6 @@
 import { and, eq, gte, lt, sql } from 'drizzle-orm'
 import { checkCode, hashPrefixOf } from '../../core/record/check-code'
+import { parseEvent } from '../../core/record/event-schema'
 import type { Db, Reads } from '../open'
 import { examEvents, imports } from '../schema'
 
@@ -42,7 +43,9 @@ export function signatureByCode(db: Reads, typed: string): StoredSignature | nul
     .where(and(gte(examEvents.hash, prefix), lt(examEvents.hash, `${prefix}g`), SIGNS))
     .get()
   if (!row) return null
-  const { at, by } = JSON.parse(row.event) as { readonly at: number; readonly by: string }
+  const read = parseEvent(JSON.parse(row.event))
+  if (!read.ok) return null
+  const { at, by } = read.event
   return { examId: row.examId, at, by, code: checkCode(row.hash), claimed: row.imported !== null }
 }
 

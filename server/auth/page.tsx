@@ -15,7 +15,7 @@ import { type AccessOf, type PageName, type RouteName, type RouteParams } from '
 type Open = 'anyone' | 'half'
 
 /** What whoever is let in to a route is given. The database comes with the permission, and from nowhere else. */
-export type Given<R extends RouteName> = AccessOf<R> extends Open ? unknown : { readonly who: Who; readonly db: Db }
+export type GrantedBy<R extends RouteName> = AccessOf<R> extends Open ? unknown : { readonly who: Who; readonly db: Db }
 
 /** What a page is drawn with. */
 export type PageContext<R extends PageName> = {
@@ -26,7 +26,7 @@ export type PageContext<R extends PageName> = {
   /** The other end of the connection. */
   readonly address: string
   readonly now: number
-} & Given<R>
+} & GrantedBy<R>
 
 declare const GUARDED: unique symbol
 

@@ -10,7 +10,7 @@ import type { Exam } from '@/core/record/exam'
 import type { Problem } from '@/core/vocabulary/problem'
 import { collect, deliver } from './delivery'
 import { browserOutbox, type SetAside } from './outbox'
-import { offerBack, type Receipt, type Whose } from './offer-back'
+import { offerBack, type OpenedExam, type Receipt } from './offer-back'
 import { createSession, type Ports, type Session } from './session'
 import { browserStream } from './stream'
 
@@ -104,7 +104,7 @@ export interface Opened {
 /** What is needed to offer a record back to a server that was restored from an older backup. */
 export interface Acknowledged {
   readonly receipt: Receipt | null
-  readonly whose: Whose
+  readonly whose: OpenedExam
 }
 
 /** Fold and read a record, pausing in between, so that no key waits for all of it. */

@@ -12,7 +12,7 @@ import { ExamHeader } from '@/ui/exam/exam-header'
 import { ExamProblem } from '@/ui/exam/exam-problem'
 import { breath } from '@/ui/breath'
 import { FromNote } from '@/ui/exam/from-note'
-import type { Receipt, Whose } from '@/ui/exam/offer-back'
+import type { OpenedExam, Receipt } from '@/ui/exam/offer-back'
 import { ExamProvider, type House, type Opened, openRecord, useExam } from '@/ui/exam/store'
 import type { NamedPerson } from '@/ui/exam/whose-dialog'
 import { Opening } from '@/ui/opening'
@@ -45,7 +45,7 @@ export interface Loaded {
   readonly imported?: string | null
   /** The server's word for these entries, and whose they are: offered back to a server that lost them. */
   readonly receipt?: Receipt | null
-  readonly person?: Whose['person']
+  readonly person?: OpenedExam['person']
   readonly at?: number
   /** Whose it is and what it is called on paper, for a device that keeps it. */
   readonly title?: { readonly who: string; readonly fileName: string; readonly paper?: Titled } | null
