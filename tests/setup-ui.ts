@@ -16,7 +16,9 @@ beforeEach(() => {
   // What one test left waiting on the device is not taken up by the next.
   vi.stubGlobal('indexedDB', new IDBFactory())
   vi.stubGlobal('fetch', (url: unknown) =>
-    url === '/device-key' ? Promise.resolve(Response.json({ by: 'test-author', key: 'A'.repeat(43) + '=' })) : Promise.reject(new TypeError('offline')),
+    String(url).startsWith('/device-key')
+      ? Promise.resolve(Response.json({ by: 'test-author', key: 'A'.repeat(43) + '=' }))
+      : Promise.reject(new TypeError('offline')),
   )
   vi.stubGlobal(
     'EventSource',
